@@ -33,6 +33,10 @@ import { calendarFiles } from './ready/calendars.js';
 import { readyFiles } from './ready/reads.js';
 import type { Reading } from './reading.js';
 import { readRoutes } from './reads.js';
+import { readerOf } from './spoken.js';
+import { currentRules } from './rules/currentRules.js';
+import type { Reader } from '@furrow/words';
+import { METRIC } from '@furrow/core';
 import { cutFiles } from './cut/reads.js';
 import { practiceInstruments } from './instruments/practice.js';
 import { practiceWeather } from './instruments/weather.js';
@@ -104,11 +108,8 @@ export function makeApp({
       keyGenerator: callerOf,
       standardHeaders: 'draft-8',
       legacyHeaders: false,
-      handler: (_request, response) =>
-        sendProblem(
-          response,
-          new Problem(429, 'too-many', 'Too many requests at once. Wait a minute.'),
-        ),
+      handler: (_request, _response, next) =>
+        next(new Problem(429, 'too-many', 'Too many requests at once. Wait a minute.')),
     }),
   );
   // Events must arrive at once, so they are never gathered up for compression.
@@ -188,19 +189,31 @@ export function makeApp({
     );
   }
   app.use((_request, _response, next) => next(notFound('address')));
-  app.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {
+  app.use(async (error: unknown, request: Request, response: Response, _next: NextFunction) => {
     const problem = asProblem(error);
     if (problem.status === 500)
       log.error(
         { code: codeOf(error), stack: error instanceof Error ? error.stack : null },
         'unexpected',
       );
-    sendProblem(response, problem);
+    sendProblem(response, problem, await readerOfProblem(request, db));
   });
   return app;
 }
 
-function sendProblem(response: Response, problem: Problem): void {
+/** Who reads why something was refused; metric where the house rules themselves cannot be read. */
+async function readerOfProblem(request: Request, db: Knex): Promise<Reader> {
+  const rules = await currentRules(db).then(
+    (current) => current.rules,
+    () => ({ units: METRIC, currency: '' }),
+  );
+  return readerOf(request, rules);
+}
+
+function sendProblem(response: Response, problem: Problem, reader: Reader): void {
   if (!response.headersSent)
-    response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+    response
+      .status(problem.status)
+      .type('application/problem+json')
+      .send(JSON.stringify(problem.told(reader)));
 }

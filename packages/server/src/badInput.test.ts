@@ -369,9 +369,9 @@ describe('revisions and repeats', () => {
       { occurredAt: '2026-03-14T12:30:00.000Z' },
     );
     expect(late.status).toBe(409);
-    expect((await home.get<{ items: { why: string }[] }>('/held')).items[0].why).toContain(
-      'written down already',
-    );
+    expect(
+      (await home.get<{ items: { why: { text: string } }[] }>('/held')).items[0].why.text,
+    ).toContain('written down already');
   });
 });
 
@@ -380,9 +380,9 @@ describe('undo', () => {
     const hive = await home.hive();
     const batchId = await home.harvest(hive);
     const [last] = (
-      await home.get<{ items: { commandId: string; sentence: string }[] }>('/journal')
+      await home.get<{ items: { commandId: string; sentence: { text: string } }[] }>('/journal')
     ).items;
-    expect(last.sentence).toBe('Comb taken');
+    expect(last.sentence.text).toBe('Comb taken');
     expect((await home.post('/undo', { commandId: last.commandId })).status).toBe(201);
     const detail = await home.detail(batchId);
     expect(detail.lots[0]).toMatchObject({ kind: 'comb', nowG: 2000 });

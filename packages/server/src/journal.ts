@@ -1,5 +1,6 @@
 import { rowsOf } from './store/asked.js';
 import { z } from 'zod';
+import { fromKept } from './store/kept.js';
 import { read } from './reading.js';
 import { writerText } from './store/writer.js';
 
@@ -16,9 +17,14 @@ const COMMAND = {
   undoneBy: text.nullable(),
 };
 
+const HELD = { id: text, route: text, command: text, why: text, recordedAt: text };
+
 /** What was written last, and what came too late to fit. */
 export const journalReads = [
-  read('/held', async ({ db }) => ({ items: await db('heldCommands').orderBy('recordedAt') })),
+  read('/held', async ({ db }) => {
+    const rows = await rowsOf(HELD, db('heldCommands').orderBy('recordedAt'));
+    return { items: rows.map((row) => ({ ...row, why: fromKept(row.why) })) };
+  }),
   read('/journal', async ({ db }) => {
     const rows = await rowsOf(
       COMMAND,
@@ -29,7 +35,7 @@ export const journalReads = [
         by: writerText(r),
         commandId: r.id,
         kind: r.route,
-        sentence: r.sentence,
+        sentence: fromKept(r.sentence),
         occurredAt: r.occurredAt,
         recordedAt: r.recordedAt,
         undoneBy: r.undoneBy,

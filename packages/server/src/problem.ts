@@ -1,5 +1,6 @@
 import { codeOf, kindOf, statusOf } from './store/thrown.js';
-import { BadInput, pathText, type ProblemCode } from '@furrow/core';
+import { BadInput, pathText, type ProblemCode, type Say } from '@furrow/core';
+import { inEnglish, speak, type Reader } from '@furrow/words';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
 
@@ -10,18 +11,25 @@ export class Problem extends Error {
   constructor(
     readonly status: number,
     readonly code: ProblemCode,
-    readonly detail: string,
+    /** The sentence, or what is to be said by its key. */
+    readonly says: string | Say,
     readonly path?: string,
   ) {
-    super(detail);
+    super(typeof says === 'string' ? says : inEnglish(says));
   }
-  toJSON(): Record<string, unknown> {
+  /** The sentence in English and metric, as logs have it. */
+  get detail(): string {
+    return this.message;
+  }
+  /** As it is answered, in the language and units of its reader. */
+  told(reader: Reader): Record<string, unknown> {
+    const { says } = this;
     return {
       type: `about:blank#${this.code}`,
       title: this.code,
       status: this.status,
       code: this.code,
-      detail: this.detail,
+      ...(typeof says === 'string' ? { detail: says } : { detail: speak(says, reader), says }),
       ...(this.path ? { path: this.path } : {}),
     };
   }
@@ -29,10 +37,10 @@ export class Problem extends Error {
 
 export const notFound = (what: string): Problem =>
   new Problem(404, 'not-found', `There is no such ${what}.`);
-export const refused = (detail: string, path?: string): Problem =>
-  new Problem(400, 'bad-input', detail, path);
-export const conflict = (code: ProblemCode, detail: string, path?: string): Problem =>
-  new Problem(409, code, detail, path);
+export const refused = (says: string | Say, path?: string): Problem =>
+  new Problem(400, 'bad-input', says, path);
+export const conflict = (code: ProblemCode, says: string | Say, path?: string): Problem =>
+  new Problem(409, code, says, path);
 
 const DAMAGED_TEXT =
   'A page of the household’s file is damaged. Nothing more is written, so that it gets no worse: stop Furrow and bring the newest copy back with “node furrow.mjs restore”.';

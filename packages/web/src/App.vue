@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from './words/tell.js';
 import { isWithin } from './parts/domEvents';
 import { METRIC, STAGES } from '@furrow/core';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -14,7 +15,7 @@ import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
 import { useMe } from './house/useHouse.js';
 import { listen, useRefresh, useRules } from './api/queries.js';
-import { currency, householdUnits } from './shell/units.js';
+import { currency, householdUnits } from './words/units.js';
 import { useUi } from './shell/ui.js';
 
 const ui = useUi();
@@ -43,7 +44,7 @@ const strip = ref<InstanceType<typeof SoilStrip> | null>(null);
 watch(
   () => route.meta.title,
   (title) => {
-    document.title = title ? `${String(title)} · Furrow` : 'Furrow';
+    document.title = title ? tell('App.furrow', { title: String(title) }) : 'Furrow';
     announced.value = String(title ?? '');
   },
   { immediate: true },
@@ -105,7 +106,7 @@ onMounted(() => {
   window.addEventListener('keydown', onKey);
   const heard = (by: string | null): void => {
     void refresh();
-    if (by) ui.say(`${by}: something was written.`);
+    if (by) ui.say(tell('App.something-was-written', { by }));
   };
   listen(heard, hearDoing, beginToListen);
 });
@@ -115,7 +116,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 <template>
   <div class="app">
     <CombPatterns />
-    <a class="skip" href="#work" @click.prevent="work?.focus()">To the work</a>
+    <a class="skip" href="#work" @click.prevent="work?.focus()">{{ tell('App.to-work') }}</a>
     <p class="seen-by-none" role="log" aria-live="polite">{{ announced }}</p>
     <HarvestRow @keys="keysShown = true" />
     <main

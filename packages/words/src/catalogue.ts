@@ -1,7 +1,8 @@
-import type { CutSays, PlainSays, TodaySays } from '@furrow/core';
+import type { CutSays, PlainSays, TakeSays, TodaySays } from '@furrow/core';
+import type { ScreenSays } from './screens/index.js';
 
 /** Everything that is said, by its key, with what stands in it. A stage adds its own here. */
-export type Sayings = PlainSays & TodaySays & CutSays;
+export type Sayings = PlainSays & TodaySays & CutSays & TakeSays;
 export type SayKey = keyof Sayings;
 
 /**
@@ -10,4 +11,8 @@ export type SayKey = keyof Sayings;
  * compile.
  */
 export type Sentences<Part> = { readonly [Key in keyof Part]: string };
-export type Catalogue = Sentences<Sayings>;
+export type Catalogue = Sentences<Sayings & ScreenSays>;
+
+/** A sentence of a screen, and what stands in it. */
+export type ScreenKey = keyof ScreenSays;
+export type ScreenValues<Key extends ScreenKey> = ScreenSays[Key];

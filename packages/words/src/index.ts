@@ -5,5 +5,7 @@ export * from './units/readQuantity.js';
 export * from './units/saidIn.js';
 export * from './units/unitTable.js';
 export * from './catalogue.js';
+export type { Told } from './screens/told.js';
+export * from './speak/quantities.js';
 export * from './speak/reader.js';
 export * from './speak/speak.js';

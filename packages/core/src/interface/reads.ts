@@ -190,9 +190,13 @@ export const READS = {
     answers: hiveScaleReadingRecord,
   },
   // The journal and the tables
-  '/journal': { says: 'The last entries, for undo', answers: allOf(journalLineRecord) },
+  '/journal': {
+    says: 'The last entries, for undo',
+    answers: allOf(journalLineRecord),
+    isSpoken: true,
+  },
   '/tables': { says: 'Tables of the household', answers: allOf(tableAnswer) },
-  '/held': { says: 'Late entries that no longer fit', answers: allOf(heldAnswer) },
+  '/held': { says: 'Late entries that no longer fit', answers: allOf(heldAnswer), isSpoken: true },
 } as const satisfies Record<string, Told>;
 
 /**

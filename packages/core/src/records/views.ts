@@ -126,7 +126,7 @@ export const journalLineRecord = z
     by: text.nullable(),
     commandId: id,
     kind: text,
-    sentence: text,
+    sentence: sayRecord,
     occurredAt: instant,
     recordedAt: instant,
     undoneBy: id.nullable(),

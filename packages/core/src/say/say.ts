@@ -9,13 +9,19 @@ export interface Say {
   with: Record<string, SayValue>;
 }
 
+/** A mass: an estimate, as it was read, or to a whole kilogram or pound, as a box is lifted. */
+export type Mass = { massG: Extent; as: 'estimate' | 'read' | 'whole' };
+
 /** One figure, or the two edges of an estimate. */
 export type Extent = number | { low: number; high: number };
 
 /** A quantity in the unit that its name says. */
 export type Quantity =
-  | { massG: Extent; as: 'estimate' | 'read' }
+  | Mass
   | { volumeL: Extent }
+  | { areaCm2: number }
+  /** A way on foot. */
+  | { distanceM: number }
   | { lengthMm: Extent }
   | { temperatureC: Extent }
   | { warmerC: number }
@@ -30,15 +36,24 @@ export type Quantity =
  * What may stand in a saying: a text as it was typed or named, a count (it decides on singular and
  * plural), a quantity, another saying, or a list of them.
  */
-export type SayValue = string | number | Quantity | Say | { and: SayValue[] };
+export type SayValue =
+  | string
+  | number
+  | Quantity
+  | Say
+  | { and: SayValue[] }
+  /** Sentences one after the other. */
+  | { then: Say[] };
 
 const extent = z.union([
   z.number(),
   z.strictObject({ low: z.number(), high: z.number() }),
 ]) satisfies z.ZodType<Extent>;
 const quantity = z.union([
-  z.strictObject({ massG: extent, as: z.enum(['estimate', 'read']) }),
+  z.strictObject({ massG: extent, as: z.enum(['estimate', 'read', 'whole']) }),
   z.strictObject({ volumeL: extent }),
+  z.strictObject({ areaCm2: z.number() }),
+  z.strictObject({ distanceM: z.number() }),
   z.strictObject({ lengthMm: extent }),
   z.strictObject({ temperatureC: extent }),
   z.strictObject({ warmerC: z.number() }),
@@ -50,7 +65,14 @@ const quantity = z.union([
   z.strictObject({ instant: z.string(), zone: z.string() }),
 ]) satisfies z.ZodType<Quantity>;
 const value: z.ZodType<SayValue> = z.lazy(() =>
-  z.union([z.string(), z.number(), quantity, sayRecord, z.strictObject({ and: z.array(value) })]),
+  z.union([
+    z.string(),
+    z.number(),
+    quantity,
+    sayRecord,
+    z.strictObject({ and: z.array(value) }),
+    z.strictObject({ then: z.array(sayRecord) }),
+  ]),
 );
 /** A saying as it is kept and answered; the interface adds its text in the reader's language. */
 export const sayRecord: z.ZodType<Say & { text?: string }> = z
@@ -83,7 +105,15 @@ export function sayer<Sayings>() {
 export interface PlainSays {
   /** What was written before it could be said by a key: shown as it was written. */
   'as-written': { text: string };
+  /** Sentences one after the other. */
+  together: { all: { then: Say[] } };
+  'cannot-undo': { what: Say };
 }
-const plain = sayer<PlainSays>();
+export const plainSay = sayer<PlainSays>();
 /** A text that stands as it was written, in whatever language that was. */
-export const asWritten = (text: string): Say => plain('as-written', { text });
+export const asWritten = (text: string): Say => plainSay('as-written', { text });
+/** Sentences one after the other; what is not said falls out. */
+export const together = (...all: readonly (Say | null | undefined | false | '')[]): Say => {
+  const said = all.filter((each): each is Say => Boolean(each));
+  return said.length === 1 ? said[0] : plainSay('together', { all: { then: said } });
+};

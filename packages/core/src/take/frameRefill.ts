@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { takeSay } from './says.js';
 import { filledShare } from '../comb/contents.js';
 import type { Look } from '../records/hiveViews.js';
 import { addDays, daysBetween } from '../units/dates.js';
@@ -80,17 +82,17 @@ export function nextFrameDate(
   drainedOn: string,
   refill: FrameRefill | null,
   maxWeeks: number,
-): { on: string; why: string } {
+): { on: string; why: Say } {
   const latest = addDays(drainedOn, maxWeeks * 7);
   if (refill && refill.fullOn > drainedOn && refill.fullOn < latest)
     return {
       on: refill.fullOn,
       why: refill.own
-        ? 'full again by then at the pace seen since they were drained'
-        : 'full again by then if they fill as they did before',
+        ? takeSay('take.frameRefill.full-again-by-then-at')
+        : takeSay('take.frameRefill.full-again-by-then-if'),
     };
   return {
     on: latest,
-    why: `at most ${maxWeeks} weeks, your rule: full and forgotten, they crystallise`,
+    why: takeSay('take.frameRefill.at-most-weeks-your-rule', { maxWeeks }),
   };
 }

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { takeSay } from './says.js';
 import { firstOf } from '../units/known.js';
 import type { FrameEvent, Vessel } from '../records/views.js';
 import type { HouseRules } from '../records/houseRules.js';
@@ -149,10 +151,10 @@ export interface FrameNext {
   act:
     'open' | 'check-leak' | 'handle-leak' | 'weigh' | 'reset' | 'plug' | 'closed' | 'wait' | 'stop';
   /** What to do and why, a sentence. */
-  says: string;
+  says: Say;
   /** Whether the next part may be opened now, and why not. */
   mayOpen: boolean;
-  whyNot: string | null;
+  whyNot: Say | null;
 }
 
 /** Minutes after which an hour-school frame counts as empty, and the overnight one. */
@@ -186,13 +188,13 @@ export function frameNext(
   );
 }
 
-const refuse = (act: FrameNext['act'], says: string, whyNot: string): FrameNext => ({
+const refuse = (act: FrameNext['act'], says: Say, whyNot: Say): FrameNext => ({
   act,
   says,
   mayOpen: false,
   whyNot,
 });
-const mayOpen = (says: string): FrameNext => ({ act: 'open', says, mayOpen: true, whyNot: null });
+const mayOpen = (says: Say): FrameNext => ({ act: 'open', says, mayOpen: true, whyNot: null });
 const hasLeaked = (all: readonly FrameRun[]): boolean => all.some((r) => r.hasLeaked);
 
 /** A frame that is closed, or being closed. */
@@ -200,14 +202,14 @@ function closingNext(run: FrameRun): FrameNext | null {
   if (run.closed)
     return refuse(
       'closed',
-      'Reset and plugged. What is left in it drains to the bees.',
-      'This frame is closed.',
+      takeSay('take.frameRun.reset-and-plugged-what-left'),
+      takeSay('take.frameRun.this-frame-closed'),
     );
   return run.isReset
     ? refuse(
         'plug',
-        'Put the plug in: it only fits when every cell is back in line.',
-        'It is being closed.',
+        takeSay('take.frameRun.put-plug-in-it-only'),
+        takeSay('take.frameRun.it-being-closed'),
       )
     : null;
 }
@@ -217,37 +219,37 @@ function leakNext(run: FrameRun, all: readonly FrameRun[]): FrameNext | null {
   if (run.leaking)
     return refuse(
       'handle-leak',
-      'Open no more. Catch it, screen the entrance, wash the ground.',
-      'It leaks: nothing more is opened until that is seen to.',
+      takeSay('take.frameRun.open-no-more-catch-it'),
+      takeSay('take.frameRun.it-leaks-nothing-more-opened'),
     );
   if (all.some((r) => r.leaking))
     return refuse(
       run.openedAt ? 'wait' : 'open',
-      'Another frame leaks: see to that first. What runs goes on running.',
-      'Another frame leaks.',
+      takeSay('take.frameRun.another-frame-leaks-see-to'),
+      takeSay('take.frameRun.another-frame-leaks'),
     );
   return !run.openedAt && hasLeaked(all)
     ? refuse(
         'stop',
-        'A frame leaked: nothing more is opened on the hive. This one stays shut, or is drained off the hive over a tray.',
-        'After a leak nothing more is opened.',
+        takeSay('take.frameRun.frame-leaked-nothing-more-opened'),
+        takeSay('take.frameRun.after-leak-nothing-more-opened'),
       )
     : null;
 }
 
 /** A frame that is still shut. */
 function firstPartNext(running: number, rules: FrameRules): FrameNext {
-  const atOnce = `your rule is ${rules.framesAtOnce} at once.`;
+  const atOnce = takeSay('take.frameRun.your-rule-at-once', { framesAtOnce: rules.framesAtOnce });
   if (running >= rules.framesAtOnce)
     return refuse(
       'wait',
-      `${running} ${running === 1 ? 'frame runs' : 'frames run'} already, ${atOnce}`,
-      `Your rule is ${rules.framesAtOnce} at once.`,
+      takeSay('take.frameRun.frames-run-already', { running, atOnce }),
+      takeSay('take.frameRun.your-rule-at-once-2', { framesAtOnce: rules.framesAtOnce }),
     );
   return mayOpen(
     rules.frameParts === 1
-      ? 'Lever into the lower slot and turn, the whole frame at once.'
-      : 'Lever into the lower slot, the part furthest from the outlet last.',
+      ? takeSay('take.frameRun.lever-into-lower-slot-and')
+      : takeSay('take.frameRun.lever-into-lower-slot-part'),
   );
 }
 
@@ -256,12 +258,15 @@ function nextPart(run: FrameRun, all: readonly FrameRun[], rules: FrameRules): F
   if (run.checkedParts < run.partsOpen)
     return refuse(
       'check-leak',
-      'Look below and at the end pane: does anything run beside the outlet?',
-      'Look for a leak first.',
+      takeSay('take.frameRun.look-below-and-at-end'),
+      takeSay('take.frameRun.look-for-leak-first'),
     );
   return run.partsOpen < rules.frameParts && !hasLeaked(all)
     ? mayOpen(
-        `${run.partsOpen} of ${rules.frameParts} parts open. The next when the flow slackens.`,
+        takeSay('take.frameRun.parts-open-next-when-flow', {
+          partsOpen: run.partsOpen,
+          frameParts: rules.frameParts,
+        }),
       )
     : null;
 }
@@ -277,16 +282,14 @@ function runningNext(
   const isNearlyOut = run.drops || minutes >= DONE_AFTER_MINUTES[rules.frameDone];
   const byRule =
     rules.frameReset === 'running' || (rules.frameReset === 'after-hour' && minutes >= 60);
-  const whyNot = hasLeaked(all) ? 'After a leak nothing more is opened.' : 'All parts are open.';
+  const whyNot = hasLeaked(all)
+    ? takeSay('take.frameRun.after-leak-nothing-more-opened')
+    : takeSay('take.frameRun.all-parts-are-open');
   if (isNearlyOut)
-    return refuse(
-      'reset',
-      'Only drops come. Lever into the upper slot and turn: the cells go back in line.',
-      whyNot,
-    );
+    return refuse('reset', takeSay('take.frameRun.only-drops-come-lever-into'), whyNot);
   return byRule
-    ? refuse('reset', 'By your rule it is reset now, while it runs.', whyNot)
-    : refuse('weigh', 'It runs. Look at the vessel; say when only drops come.', whyNot);
+    ? refuse('reset', takeSay('take.frameRun.by-your-rule-it-reset'), whyNot)
+    : refuse('weigh', takeSay('take.frameRun.it-runs-look-at-vessel'), whyNot);
 }
 
 /**
@@ -306,7 +309,7 @@ export const hasHoles = (vessel: Pick<Vessel, 'holeMm' | 'role'>): boolean =>
 export interface VesselQuestion {
   combId: string | null;
   vesselId: string | null;
-  sentence: string;
+  sentence: Say;
   /** True where opening would make it run over with nobody's fault but ours. */
   blocks: boolean;
 }
@@ -330,7 +333,7 @@ export function vesselQuestions(
         combId: f.combId,
         vesselId: null,
         blocks: true,
-        sentence: `Frame ${f.label} has no vessel.`,
+        sentence: takeSay('take.frameRun.frame-has-no-vessel', { f: f.label }),
       });
     else byVessel.set(f.vesselId, [...(byVessel.get(f.vesselId) ?? []), f]);
   }
@@ -341,19 +344,25 @@ export function vesselQuestions(
         combId: list[0].combId,
         vesselId: id,
         blocks: true,
-        sentence: `${vessel.name} has holes: honey would run through it. Choose another.`,
+        sentence: takeSay('take.frameRun.has-holes-honey-would-run', { vessel: vessel.name }),
       });
       continue;
     }
     const holdsKg = vesselFullKg(vessel, moisturePercent, temperatureC);
     const highKg = list.reduce((sum, f) => sum + f.honeyKg.high, 0);
-    const names = list.map((f) => f.label).join(' and ');
+    const names = { and: list.map((f) => f.label) };
     if (holdsKg < highKg)
       found.push({
         combId: list[0].combId,
         vesselId: id,
         blocks: false,
-        sentence: `${vessel.name} holds ${holdsKg.toFixed(1)} kg to its mark; ${list.length === 1 ? `frame ${names}` : `frames ${names} together`} may give ${highKg.toFixed(1)} kg. Keep an empty one at hand: it will be swapped.`,
+        sentence: takeSay('take.frameRun.holds-to-its-mark-may', {
+          vessel: vessel.name,
+          holdsKg: { massG: holdsKg * 1000, as: 'estimate' },
+          frames: list.length,
+          names,
+          highKg: { massG: highKg * 1000, as: 'estimate' },
+        }),
       });
   }
   return found;

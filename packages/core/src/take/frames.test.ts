@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { at, pail, strangeRun } from '../../fixtures/drains.js';
 import type { FrameEvent } from '../records/views.js';
 import { DEFAULT_RULES } from '../records/houseRules.js';

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { takeSay } from './says.js';
 /**
  * What a hive on a scale may differ by without a word: its own step and the bees that come and go,
  * grams; and a share of what was taken. Starting values.
@@ -10,10 +12,8 @@ export interface HiveScaleCheck {
   /** That less what was written down as taken. */
   gapG: number;
   fits: boolean;
-  sentence: string;
+  sentence: Say;
 }
-
-const kg = (g: number): string => (Math.abs(g) / 1000).toFixed(1);
 
 /**
  * The hive's own scale held against what was weighed at the bench: what it lost from before the
@@ -28,15 +28,29 @@ export function hiveScaleCheck(input: {
   const lighterG = input.beforeG - input.afterG;
   const gapG = lighterG - input.takenG;
   const fits = Math.abs(gapG) <= Math.max(ALLOWED_G, ALLOWED_SHARE * input.takenG);
-  const both = `The hive is ${kg(lighterG)} kg ${lighterG < 0 ? 'heavier' : 'lighter'}; ${kg(input.takenG)} kg was written down.`;
-  if (fits) return { lighterG, gapG, fits, sentence: `${both} They fit.` };
+  const both = takeSay('take.hiveScaleCheck.hive-was-written-down', {
+    lighterG: { massG: Math.abs(lighterG), as: 'estimate' },
+    lighterG2:
+      lighterG < 0
+        ? takeSay('take.hiveScaleCheck.heavier')
+        : takeSay('take.hiveScaleCheck.lighter'),
+    takenG: { massG: Math.abs(input.takenG), as: 'estimate' },
+  });
+  if (fits)
+    return { lighterG, gapG, fits, sentence: takeSay('take.hiveScaleCheck.they-fit', { both }) };
   return {
     lighterG,
     gapG,
     fits,
     sentence:
       gapG > 0
-        ? `${both} ${kg(gapG)} kg more left it: a comb not weighed, a lid or a tool still off, many bees away?`
-        : `${both} ${kg(gapG)} kg less left it: a tare forgotten, a feeder or tool left on it, a comb put back?`,
+        ? takeSay('take.hiveScaleCheck.more-left-it-comb-not', {
+            both,
+            gapG: { massG: Math.abs(gapG), as: 'estimate' },
+          })
+        : takeSay('take.hiveScaleCheck.less-left-it-tare-forgotten', {
+            both,
+            gapG: { massG: Math.abs(gapG), as: 'estimate' },
+          }),
   };
 }

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { takeSay } from './says.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { IncidentKind } from '../records/vocabulary/outcomes.js';
 
@@ -8,29 +10,29 @@ import type { IncidentKind } from '../records/vocabulary/outcomes.js';
 export type IncidentEffect = 'go-on' | 'pause' | 'stop' | 'leave' | 'put-back';
 
 export interface IncidentAnswer {
-  title: string;
+  title: Say;
   /** What to do now, in order. */
-  doNow: readonly string[];
+  doNow: readonly Say[];
   effect: IncidentEffect;
   /** What the next step will be, in a sentence. */
-  then: string;
-  ask?: string;
+  then: Say;
+  ask?: Say;
 }
 
-export const INCIDENT_WORDS: Record<IncidentKind, string> = {
-  'bar-broke': 'Bar broke',
-  'comb-fell': 'Comb fell',
-  brood: 'Brood found',
-  queen: 'Queen on the comb',
-  sting: 'Sting',
-  attack: 'Mass attack',
-  robbing: 'Robbing',
-  heat: 'Too hot',
-  'scale-flat': 'Scale is flat',
-  phone: 'Phone rang',
-  leak: 'It leaks',
-  overflow: 'Vessel full',
-  other: 'Something else',
+export const INCIDENT_WORDS: Record<IncidentKind, Say> = {
+  'bar-broke': takeSay('take.incidents.bar-broke'),
+  'comb-fell': takeSay('take.incidents.comb-fell'),
+  brood: takeSay('take.incidents.brood-found'),
+  queen: takeSay('take.incidents.queen-on-comb'),
+  sting: takeSay('take.incidents.sting'),
+  attack: takeSay('take.incidents.mass-attack'),
+  robbing: takeSay('take.incidents.robbing'),
+  heat: takeSay('take.incidents.too-hot'),
+  'scale-flat': takeSay('take.incidents.scale-flat'),
+  phone: takeSay('take.incidents.phone-rang'),
+  leak: takeSay('take.incidents.it-leaks'),
+  overflow: takeSay('take.incidents.vessel-full'),
+  other: takeSay('take.incidents.something-else'),
 };
 
 /** Minutes of a pause after stings, until the smell of alarm is gone. A starting value. */
@@ -58,173 +60,175 @@ export function incidentAnswer(
     frameRuns: boolean;
   },
 ): IncidentAnswer {
-  const running = given.frameRuns
-    ? ['What runs goes on running: leave it in its covered vessel.']
-    : [];
+  const running = given.frameRuns ? [takeSay('take.incidents.what-runs-goes-on-running')] : [];
   switch (kind) {
     case 'bar-broke':
       return {
-        title: 'The bar broke',
+        title: takeSay('take.incidents.bar-broke-2'),
         effect: 'go-on',
         doNow: [
-          'Hold the comb from below with the flat of both hands.',
-          'Look for the queen on it before anything else.',
-          'Brush the bees off over the hive, lay the comb into the tub.',
-          'A spare bar into the gap, at its place in the order.',
+          takeSay('take.incidents.hold-comb-from-below-with'),
+          takeSay('take.incidents.look-for-queen-on-it'),
+          takeSay('take.incidents.brush-bees-off-over-hive'),
+          takeSay('take.incidents.spare-bar-into-gap-at'),
         ],
-        then: 'Weigh it as broken.',
+        then: takeSay('take.incidents.weigh-it-as-broken'),
       };
     case 'comb-fell':
       return {
-        title: 'A comb fell',
+        title: takeSay('take.incidents.comb-fell-2'),
         effect: 'go-on',
         doNow: [
-          'Stand still; bees on the ground walk under your feet.',
-          'Look for the queen among them. Found: let her walk in at the entrance.',
-          'Scoop bees back, lift the comb with a board.',
-          'Every piece and drop off the ground, earth or water over the rest.',
+          takeSay('take.incidents.stand-still-bees-on-ground'),
+          takeSay('take.incidents.look-for-queen-among-them'),
+          takeSay('take.incidents.scoop-bees-back-lift-comb'),
+          takeSay('take.incidents.every-piece-and-drop-off'),
         ],
-        then: 'Clean pieces are weighed; what touched the ground is melted or left out.',
+        then: takeSay('take.incidents.clean-pieces-are-weighed-what'),
       };
     case 'brood':
       return {
-        title: 'Brood on it',
+        title: takeSay('take.incidents.brood-on-it'),
         effect: 'put-back',
         doNow: [
-          'Put it back where it was, the same way round.',
-          'If it cannot hang any more: cut the honey part off above the brood, tie the brood part to its bar.',
+          takeSay('take.incidents.put-it-back-where-it'),
+          takeSay('take.incidents.if-it-cannot-hang-any'),
         ],
-        then: 'This one stays. The next step follows.',
+        then: takeSay('take.incidents.this-one-stays-next-step'),
       };
     case 'queen':
       return {
-        title: 'The queen is on it',
+        title: takeSay('take.incidents.queen-on-it'),
         effect: 'put-back',
         doNow: [
-          'No quick movement; keep the comb over the hive.',
-          'Let her walk down between the combs, or put this comb back with her.',
-          'Do not brush.',
+          takeSay('take.incidents.no-quick-movement-keep-comb'),
+          takeSay('take.incidents.let-her-walk-down-between'),
+          takeSay('take.incidents.do-not-brush'),
         ],
-        then: 'This one stays. Close up gently before the next.',
+        then: takeSay('take.incidents.this-one-stays-close-up'),
       };
     case 'sting': {
       const advice = stingAdvice(given.stings, given.rules);
       const care = [
-        'Scrape the sting off, smoke the spot: its smell calls more.',
-        'Swelling of face or throat, hives all over, dizziness, hard breathing: adrenaline if it was prescribed, emergency number, now.',
+        takeSay('take.incidents.scrape-sting-off-smoke-spot'),
+        takeSay('take.incidents.swelling-face-or-throat-hives'),
       ];
       return {
-        title: `${given.stings} ${given.stings === 1 ? 'sting' : 'stings'} today`,
-        ask: 'How many now?',
+        title: takeSay('take.incidents.stings-today', { stings: given.stings }),
+        ask: takeSay('take.incidents.how-many-now'),
         effect: advice,
         doNow: [
           ...care,
           ...{
-            stop: ['Take no more. Cover the combs, close the hive.', ...running],
-            pause: [`Cover the hive, step back ten metres, wait ${PAUSE_MINUTES} minutes.`],
+            stop: [takeSay('take.incidents.take-no-more-cover-combs'), ...running],
+            pause: [
+              takeSay('take.incidents.cover-hive-step-back-ten', { pAUSEMINUTES: PAUSE_MINUTES }),
+            ],
             'go-on': [],
           }[advice],
         ],
         then: {
-          stop: `Your rule stops at ${given.rules.stingsStop}: only closing is left.`,
-          pause: `Your rule pauses at ${given.rules.stingsPause}.`,
-          'go-on': 'Go on, slowly.',
+          stop: takeSay('take.incidents.your-rule-stops-at-only', {
+            stingsStop: given.rules.stingsStop,
+          }),
+          pause: takeSay('take.incidents.your-rule-pauses-at', {
+            stingsPause: given.rules.stingsPause,
+          }),
+          'go-on': takeSay('take.incidents.go-on-slowly'),
         }[advice],
       };
     }
     case 'attack':
       return {
-        title: 'Mass attack: people first',
+        title: takeSay('take.incidents.mass-attack-people-first'),
         effect: 'leave',
         doNow: [
-          'Leave. Now. Leave everything.',
-          'Cover face and head, run in a straight line, 100 m and more, through bushes if there are any.',
-          'Into a house or a car, doors shut. Never into water.',
-          'Take others along; people and animals away. Free a tethered animal only if you can do it covered.',
-          'Many stings, or any hard breathing: call the emergency number. Scrape stings off.',
-          'Do not go back to finish.',
+          takeSay('take.incidents.leave-now-leave-everything'),
+          takeSay('take.incidents.cover-face-and-head-run', { far: { distanceM: 100 } }),
+          takeSay('take.incidents.into-house-or-car-doors'),
+          takeSay('take.incidents.take-others-along-people-and'),
+          takeSay('take.incidents.many-stings-or-any-hard'),
+          takeSay('take.incidents.do-not-go-back-to'),
         ],
-        then: 'The job is left as it is. Come back after dark or another day, covered, not alone.',
+        then: takeSay('take.incidents.job-left-as-it-come'),
       };
     case 'robbing':
       return {
-        title: 'Robbing has begun',
+        title: takeSay('take.incidents.robbing-has-begun'),
         effect: 'stop',
         doNow: [
-          'Cover every comb and vessel.',
-          "Close the hive: lid on, entrance to one bee's width. Never shut.",
-          'Water mist over the entrance; wipe or flood every drop of honey.',
-          'Fit a robbing screen that lets air through; note when it comes off.',
+          takeSay('take.incidents.cover-every-comb-and-vessel'),
+          takeSay('take.incidents.close-hive-lid-on-entrance'),
+          takeSay('take.incidents.water-mist-over-entrance-wipe'),
+          takeSay('take.incidents.fit-robbing-screen-that-lets'),
           ...running,
         ],
-        then: 'No more combs today: only closing is left.',
+        then: takeSay('take.incidents.no-more-combs-today-only'),
       };
     case 'heat':
       return {
-        title: 'Too hot',
+        title: takeSay('take.incidents.too-hot'),
         effect: 'stop',
         doNow: [
-          'Into the shade, veil off well away from the hive, drink.',
-          'Confusion, no sweat, vomiting: cool with water, emergency number.',
-          'Comb softens above 35 °C: what is out goes into the cool first.',
+          takeSay('take.incidents.into-shade-veil-off-well'),
+          takeSay('take.incidents.confusion-no-sweat-vomiting-cool'),
+          takeSay('take.incidents.comb-softens-above-35-c', { softens: { temperatureC: 35 } }),
           ...running,
         ],
-        then: 'Only closing is left; the rest in the cool of another day.',
+        then: takeSay('take.incidents.only-closing-left-rest-in'),
       };
     case 'scale-flat':
       return {
-        title: 'The scale is flat',
+        title: takeSay('take.incidents.scale-flat-2'),
         effect: 'go-on',
         doNow: [
-          'Keep the combs of each place apart in their own vessels.',
-          'Round vessel: measure the depth of what is in it, Furrow makes kilograms of it.',
-          'Or weigh at home, before anything is crushed.',
+          takeSay('take.incidents.keep-combs-each-place-apart'),
+          takeSay('take.incidents.round-vessel-measure-depth-what'),
+          takeSay('take.incidents.or-weigh-at-home-before'),
         ],
-        then: 'Give the depth instead of a weight, or weigh at home: the step stays open.',
+        then: takeSay('take.incidents.give-depth-instead-weight-or'),
       };
     case 'phone':
       return {
-        title: 'Called away',
+        title: takeSay('take.incidents.called-away'),
         effect: 'pause',
         doNow: [
-          'Lid or cloth over the open hive, cover on the tub.',
-          ...(given.frameRuns
-            ? ['Look at the levels first: the swap alarm rings only while this page is open.']
-            : []),
+          takeSay('take.incidents.lid-or-cloth-over-open'),
+          ...(given.frameRuns ? [takeSay('take.incidents.look-at-levels-first-swap')] : []),
         ],
-        then: 'This step waits for you; the minutes are not counted.',
+        then: takeSay('take.incidents.this-step-waits-for-you'),
       };
     case 'leak':
       return {
-        title: 'It leaks',
+        title: takeSay('take.incidents.it-leaks'),
         effect: 'go-on',
         doNow: [
-          'Open no more parts.',
-          'Catch it: a tray or cloth under the drip.',
-          'Screen the entrance against robbers, air must get through.',
-          'Wash the ground with much water.',
-          'If it runs into the hive: take the super off and let it drain over a tray.',
+          takeSay('take.incidents.open-no-more-parts'),
+          takeSay('take.incidents.catch-it-tray-or-cloth'),
+          takeSay('take.incidents.screen-entrance-against-robbers-air'),
+          takeSay('take.incidents.wash-ground-with-much-water'),
+          takeSay('take.incidents.if-it-runs-into-hive'),
         ],
-        then: 'What is open runs on into its vessel. Nothing more is opened until the leak is seen to.',
+        then: takeSay('take.incidents.what-open-runs-on-into'),
       };
     case 'overflow':
       return {
-        title: 'A vessel is full',
+        title: takeSay('take.incidents.vessel-full-2'),
         effect: 'go-on',
         doNow: [
-          'Hold the hose up into an empty vessel; do not pinch it shut.',
-          'Cover the full one, take it away from the bees.',
-          'Wipe and wash what ran over.',
+          takeSay('take.incidents.hold-hose-up-into-empty'),
+          takeSay('take.incidents.cover-full-one-take-it'),
+          takeSay('take.incidents.wipe-and-wash-what-ran'),
         ],
-        then: 'Write down the swap with its weight.',
+        then: takeSay('take.incidents.write-down-swap-with-its'),
       };
     case 'other':
       return {
-        title: 'Something else',
+        title: takeSay('take.incidents.something-else'),
         effect: 'go-on',
-        doNow: ['Cover the hive and what is open, then think.'],
-        then: 'Say in a few words what it was.',
-        ask: 'What was it?',
+        doNow: [takeSay('take.incidents.cover-hive-and-what-open')],
+        then: takeSay('take.incidents.say-in-few-words-what'),
+        ask: takeSay('take.incidents.what-was-it'),
       };
   }
 }

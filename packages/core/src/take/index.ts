@@ -12,6 +12,7 @@ export * from './incidents.js';
 export * from './owed.js';
 export * from './potsCheck.js';
 export * from './progress.js';
+export * from './says.js';
 export * from './step.js';
 export * from './steps.js';
 export * from './takeInput.js';

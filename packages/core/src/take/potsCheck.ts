@@ -1,10 +1,12 @@
+import type { Say } from '../say/say.js';
+import { takeSay } from './says.js';
 import { potsEstimate } from '../comb/pots.js';
 import type { Pots } from '../records/vocabulary/comb.js';
 
 export interface PotsCheck {
   gPerPot: number;
   /** What does not fit, a sentence that asks; null where nothing does not. */
-  question: string | null;
+  question: Say | null;
 }
 
 /**
@@ -25,18 +27,24 @@ export function potsCheck(input: {
   if (potsEmptied > known)
     return {
       gPerPot,
-      question: `${potsEmptied} emptied, ${known} with honey were counted. Were pollen pots among them?`,
+      question: takeSay('take.potsCheck.emptied-with-honey-were-counted', { potsEmptied, known }),
     };
   if (potsEmptied > pots.honeySealed)
     return {
       gPerPot,
-      question: `${potsEmptied} emptied, ${pots.honeySealed} were counted sealed. Open pots are thin: keep this honey cold and eat it first.`,
+      question: takeSay('take.potsCheck.emptied-were-counted-sealed-open', {
+        potsEmptied,
+        honeySealed: pots.honeySealed,
+      }),
     };
   const { sealedKg } = potsEstimate({ ...pots, honeySealed: 1, honeyOpen: 0 });
   if (netG > 0 && (gPerPot < sealedKg.low * 500 || gPerPot > sealedKg.high * 1500))
     return {
       gPerPot,
-      question: `That is ${gPerPot.toFixed(1)} g a pot; pots of this size hold ${(sealedKg.low * 1000).toFixed(0)} to ${(sealedKg.high * 1000).toFixed(0)} g. Tare forgotten, or a wrong count?`,
+      question: takeSay('take.potsCheck.that-pot-pots-this-size', {
+        gPerPot: { massG: gPerPot, as: 'estimate' },
+        sealed: { massG: { low: sealedKg.low * 1000, high: sealedKg.high * 1000 }, as: 'estimate' },
+      }),
     };
   return { gPerPot, question: null };
 }

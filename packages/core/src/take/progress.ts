@@ -1,3 +1,4 @@
+import { takeSay } from './says.js';
 import { entryOf } from '../units/known.js';
 import type { Incident, StepMark, Take } from '../records/views.js';
 import type { HouseRules } from '../records/houseRules.js';
@@ -100,18 +101,18 @@ export function takeProgress(
 const comeBack = (id: string): TakeStep => ({
   id: `left-${id}`,
   kind: 'prepare',
-  title: 'The job was left',
-  text: 'Come back after dark or another day, fully covered, with a second person, water and a lit smoker. First only close the hive.',
-  caution: 'Stung many times, or any hard breathing: a doctor sees to it before anyone goes back.',
-  done: 'Back, all covered',
+  title: takeSay('take.progress.job-was-left'),
+  text: takeSay('take.progress.come-back-after-dark-or'),
+  caution: takeSay('take.progress.stung-many-times-or-any'),
+  done: takeSay('take.progress.back-all-covered'),
 });
 const pause = (id: string): TakeStep => ({
   id: `pause-${id}`,
   kind: 'wait',
-  title: 'Step back and wait',
-  text: 'Cover the hive, ten metres away, until the smell of alarm is gone.',
+  title: takeSay('take.progress.step-back-and-wait'),
+  text: takeSay('take.progress.cover-hive-ten-metres-away'),
   waitMinutes: PAUSE_MINUTES,
-  done: 'Go on',
+  done: takeSay('take.progress.go-on'),
 });
 
 /**

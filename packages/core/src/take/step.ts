@@ -1,3 +1,5 @@
+import { together, type Say } from '../say/say.js';
+import { takeSay } from './says.js';
 import { isStingless } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { Floor } from '../records/colony.js';
@@ -73,47 +75,43 @@ function smokes(input: TakeInput): boolean {
 }
 
 /** Everything laid out before anything is opened; what the site asks for stands in it. */
-export function prepareStep(input: TakeInput, gear: string): TakeStep {
+export function prepareStep(input: TakeInput, gear: Say): TakeStep {
   const site = input.siteNotes.flatMap(
     (note) =>
       ({
-        neighbours: 'Neighbours told.',
-        children: 'Children indoors.',
-        dog: 'Dog and animals away: a tethered one cannot flee.',
-        roof: 'Secured on the roof, nothing carried while climbing.',
-        ladder: 'Somebody holds the ladder.',
+        neighbours: takeSay('take.step.neighbours-told'),
+        children: takeSay('take.step.children-indoors'),
+        dog: takeSay('take.step.dog-and-animals-away-tethered'),
+        roof: takeSay('take.step.secured-on-roof-nothing-carried'),
+        ladder: takeSay('take.step.somebody-holds-ladder'),
       })[note] ?? [],
   );
-  const alone = 'Stings can kill. Never alone the first times; know the emergency number.';
+  const alone = takeSay('take.step.stings-can-kill-never-alone');
   if (!input.alive)
     return {
       id: 'ready',
       kind: 'prepare',
-      title: 'Before you open',
-      text: [`The colony is gone: no smoke. ${gear}`, ...site].join(' '),
-      caution:
-        'Why it died comes first: ask a vet or inspector before this honey is eaten or fed. Robbers may be inside: veil on.',
-      done: 'All here',
+      title: takeSay('take.step.before-you-open'),
+      text: together(takeSay('take.step.colony-gone-no-smoke'), gear, ...site),
+      caution: takeSay('take.step.why-it-died-comes-first'),
+      done: takeSay('take.step.all-here'),
     };
   if (isStingless(input.kind))
     return {
       id: 'ready',
       kind: 'prepare',
-      title: 'Before you open',
-      text: [gear, ...site].join(' '),
-      caution:
-        'Native bees are protected by law in many places: ask before you take or move anything.',
-      done: 'All here',
+      title: takeSay('take.step.before-you-open'),
+      text: together(gear, ...site),
+      caution: takeSay('take.step.native-bees-are-protected-by'),
+      done: takeSay('take.step.all-here'),
     };
   return {
     id: 'ready',
     kind: 'prepare',
-    title: 'Before you open',
-    text: ['Veil on, second person there, adrenaline and telephone in reach.', gear, ...site].join(
-      ' ',
-    ),
+    title: takeSay('take.step.before-you-open'),
+    text: together(takeSay('take.step.veil-on-second-person-there'), gear, ...site),
     caution: alone,
-    done: 'All here',
+    done: takeSay('take.step.all-here'),
   };
 }
 
@@ -121,66 +119,66 @@ export function prepareStep(input: TakeInput, gear: string): TakeStep {
  * Smoke, its wait, and for a colony that is not calm a second smoke; fresh air where the house does
  * without.
  */
-export function calmingSteps(input: TakeInput, where: string): TakeStep[] {
+export function calmingSteps(input: TakeInput, where: Say): TakeStep[] {
   const minutes = input.rules.smokeWaitMinutes;
   if (!input.alive) return [];
-  const wait = (id: string, text: string): TakeStep => ({
+  const wait = (id: string, text: Say): TakeStep => ({
     id,
     kind: 'wait',
-    title: 'Wait',
+    title: takeSay('take.step.wait'),
     text,
     waitMinutes: minutes,
-    done: 'Go on',
+    done: takeSay('take.step.go-on'),
   });
   if (!smokes(input)) {
     return [
       {
         id: 'air',
         kind: 'smoke',
-        title: 'Fresh air, no smoke',
-        text: `${input.rules.smoke === 'by-temper' ? 'They were calm at the last look. ' : ''}Open a hand's width, let light and air in, stand aside of the entrance.`,
-        done: 'Opened a little',
+        title: takeSay('take.step.fresh-air-no-smoke'),
+        text: together(
+          input.rules.smoke === 'by-temper' && takeSay('take.step.they-were-calm-at-last'),
+          takeSay('take.step.open-hands-width-let-light'),
+        ),
+        done: takeSay('take.step.opened-little'),
       },
-      wait('air-wait', 'They move down from the light. Slow hands; no breath on the combs.'),
+      wait('air-wait', takeSay('take.step.they-move-down-from-light')),
     ];
   }
   const smoke: TakeStep = {
     id: 'smoke',
     kind: 'smoke',
-    title: `Smoke ${where}`,
-    text: 'Three slow, cool puffs. Too much smoke taints open honey.',
-    caution: 'A smoker starts fires: bare ground, water beside it, never left lit.',
-    done: 'Smoked',
+    title: takeSay('take.step.smoke', { where }),
+    text: takeSay('take.step.three-slow-cool-puffs-too'),
+    caution: takeSay('take.step.smoker-starts-fires-bare-ground'),
+    done: takeSay('take.step.smoked'),
   };
   if (input.unsmoked)
     return [
       smoke,
       wait(
         'air-wait',
-        [
-          'Nobody warned them: they have eaten nothing and fly sooner.',
-          'Let the light drive them down; the pause comes after half as many stings.',
-        ].join(' '),
+        together(
+          takeSay('take.step.nobody-warned-them-they-have'),
+          takeSay('take.step.let-light-drive-them-down'),
+        ),
       ),
     ];
-  const steps: TakeStep[] = [
-    smoke,
-    wait('wait', 'They fill up with honey and calm down. It takes its time.'),
-  ];
+  const steps: TakeStep[] = [smoke, wait('wait', takeSay('take.step.they-fill-up-with-honey'))];
   if (input.temper === 'nervous' || input.temper === 'defensive') {
     steps.push(
       {
         id: 'smoke-2',
         kind: 'smoke',
-        title: 'Smoke again',
-        text: `They were ${input.temper} at the last look: once more, then wait again.`,
-        done: 'Smoked again',
+        title: takeSay('take.step.smoke-again'),
+        text: takeSay('take.step.they-were-at-last-look', { temper: input.temper }),
+        done: takeSay('take.step.smoked-again'),
       },
       wait(
         'wait-2',
         input.temper === 'defensive'
-          ? 'Still running up or striking the veil? Shut it and come another day.'
-          : 'Quieter now? Then on.',
+          ? takeSay('take.step.still-running-up-or-striking')
+          : takeSay('take.step.quieter-now-then-on'),
       ),
     );
   }
@@ -188,61 +186,67 @@ export function calmingSteps(input: TakeInput, where: string): TakeStep[] {
 }
 
 /** Getting bees off what is taken, by the household's own way; shaking only for framed combs. */
-export function beesOffText(input: TakeInput, framed: boolean): string {
-  if (!input.alive) return '';
+export function beesOffText(input: TakeInput, framed: boolean): Say | null {
+  if (!input.alive) return null;
   if (input.rules.beesOff === 'shake')
     return framed
-      ? 'Shake the bees off above the hive, short and once; brush the rest.'
-      : 'Brush: this comb has no frame and would break when shaken.';
+      ? takeSay('take.step.shake-bees-off-above-hive')
+      : takeSay('take.step.brush-this-comb-has-no');
   return {
-    brush: 'Brush the bees off, upward, softly.',
-    herd: 'Herd the bees off with a wet hand.',
-    repellent: 'The repellent has driven most down; brush the rest.',
-    'leave-out': 'Cover it, leave a gap: the bees go home. Never in a dearth.',
+    brush: takeSay('take.step.brush-bees-off-upward-softly'),
+    herd: takeSay('take.step.herd-bees-off-with-wet'),
+    repellent: takeSay('take.step.repellent-has-driven-most-down'),
+    'leave-out': takeSay('take.step.cover-it-leave-gap-bees'),
   }[input.rules.beesOff];
 }
 
-export const LOOK_FIRST = 'Look for brood and the queen on both sides.';
-export const PUT_BACK = 'Brood or the queen seen: put it back.';
+export const LOOK_FIRST = takeSay('take.step.look-for-brood-and-queen');
+export const PUT_BACK = takeSay('take.step.brood-or-queen-seen-put');
 
-export const starterText = (input: TakeInput): string =>
+export const starterText = (input: TakeInput): Say =>
   ({
-    ridge: 'leave a ridge on the bar',
-    strip: 'leave a strip of comb as guide',
-    nothing: 'scrape it clean',
+    ridge: takeSay('take.step.leave-ridge-on-bar'),
+    strip: takeSay('take.step.leave-strip-comb-as-guide'),
+    nothing: takeSay('take.step.scrape-it-clean'),
   })[input.rules.starterLeft];
 
-export function shutStep(input: TakeInput, text: string): TakeStep {
+export function shutStep(input: TakeInput, text: Say): TakeStep {
   return {
     id: 'shut',
     kind: 'close',
-    title: 'Close it',
-    text: `${text} Wipe every drop; water over spilled honey.`,
+    title: takeSay('take.step.close-it'),
+    text: together(text, takeSay('take.step.wipe-every-drop-water-over')),
     caution: input.dearth
-      ? 'Dearth: reduce the entrance now. Never close it.'
-      : 'In a dearth reduce the entrance; never close it.',
-    done: 'Hive is closed',
+      ? takeSay('take.step.dearth-reduce-entrance-now-never')
+      : takeSay('take.step.in-dearth-reduce-entrance-never'),
+    done: takeSay('take.step.hive-closed'),
   };
 }
 
+/** The same where comb is cut from its walls before the bar is lifted: a ridge shows where it was. */
+export const starterAtWalls = (input: TakeInput): Say =>
+  input.rules.starterLeft === 'ridge'
+    ? takeSay('take.step.ridge-as-comb-line')
+    : starterText(input);
+
 /** Whether a lit smoker is there to be put out. */
 const hasSmoker = (input: TakeInput): boolean => smokes(input) && !input.unsmoked;
-const walkTitle = (input: TakeInput): string =>
-  hasSmoker(input) ? 'Walk away, smoker out' : 'Walk away';
-const smotherText = (input: TakeInput): string =>
-  hasSmoker(input) ? 'Smother the smoker and see that it is cold. ' : '';
-const laterText = (input: TakeInput): string =>
+const walkTitle = (input: TakeInput): Say =>
+  hasSmoker(input) ? takeSay('take.step.walk-away-smoker-out') : takeSay('take.step.walk-away');
+const smotherText = (input: TakeInput): Say | null =>
+  hasSmoker(input) ? takeSay('take.step.smother-smoker-and-see-that') : null;
+const laterText = (input: TakeInput): Say =>
   input.alive
-    ? 'Look back at 24 hours: robbing, drips, a fallen comb.'
-    : 'Keep the hive closed against robbers and moth until its cause of death is known.';
+    ? takeSay('take.step.look-back-at-24-hours')
+    : takeSay('take.step.keep-hive-closed-against-robbers');
 
 export function walkAwayStep(input: TakeInput): TakeStep {
   return {
     id: 'look-back',
     kind: 'after',
     title: walkTitle(input),
-    text: smotherText(input) + laterText(input),
-    done: 'Done here',
+    text: together(smotherText(input), laterText(input)),
+    done: takeSay('take.step.done-here'),
   };
 }
 
@@ -256,26 +260,34 @@ export function benchSteps(input: TakeInput, atTheBench: readonly TakeStep[]): T
       id: 'walk',
       kind: 'close',
       title: walkTitle(input),
-      text: `${smotherText(input)}Carry what was taken off, covered, to the bench; it is cut free there, not beside the open hive.`,
-      done: 'It stands at the bench',
+      text: together(smotherText(input), takeSay('take.step.carry-what-was-taken-off')),
+      done: takeSay('take.step.it-stands-at-bench'),
     },
     ...atTheBench,
     {
       id: 'look-back',
       kind: 'after',
-      title: 'Done at the bench',
+      title: takeSay('take.step.done-at-bench'),
       text: laterText(input),
-      done: 'Done here',
+      done: takeSay('take.step.done-here'),
     },
   ];
 }
 
 /** How heavy a box is, and with how many it is lifted. */
-export function liftText(input: TakeInput, box: number): string {
+export function liftText(input: TakeInput, box: number): Say {
   const known = input.boxKg[box] ?? null;
-  if (known === null) return 'Weight not known: try the edge first, two people.';
+  if (known === null) return takeSay('take.step.weight-not-known-try-edge');
   const kg = Math.ceil(known);
-  return `About ${kg} kg${kg > input.rules.liftKg ? `: two people, over your ${input.rules.liftKg} kg` : ''}.`;
+  return takeSay('take.step.about', {
+    kg: { massG: kg * 1000, as: 'whole' },
+    kg2:
+      kg > input.rules.liftKg
+        ? takeSay('take.step.two-people-over-your', {
+            liftKg: { massG: input.rules.liftKg * 1000, as: 'whole' },
+          })
+        : '',
+  });
 }
 /** The boxes that combs are taken from, by number, the upper first. */
 export const boxesOf = (input: TakeInput): number[] =>

@@ -1,3 +1,5 @@
+import { together } from '../say/say.js';
+import { takeSay } from './says.js';
 import { placeLabel } from '../hive/kinds.js';
 import {
   beesOffText,
@@ -9,6 +11,7 @@ import {
   prepareStep,
   PUT_BACK,
   shutStep,
+  starterAtWalls,
   starterText,
   type TakeInput,
   walkAwayStep,
@@ -23,49 +26,48 @@ export function topBarSteps(input: TakeInput): TakeStep[] {
   const bars = [...input.places].sort((a, b) => b - a);
   const setAside =
     input.lastCombPlace > bars[0]
-      ? `Slide the bars behind ${bars[0]} back, or set them aside in order.`
+      ? takeSay('take.stepsBars.slide-bars-behind-back-or', { bars: bars[0] })
       : '';
   return [
-    prepareStep(
-      input,
-      'Tub, lid, long knife, brush and wet cloth beside you. Smoker on bare ground, water next to it.',
-    ),
-    ...calmingSteps(input, 'the entrance'),
+    prepareStep(input, takeSay('take.stepsBars.tub-lid-long-knife-brush')),
+    ...calmingSteps(input, takeSay('take.stepsBars.entrance')),
     {
       id: 'board',
       kind: 'open',
-      title: 'Take out the follower board',
-      text: 'Open at the back. Follower board out; look along the bars: do combs hang vertical, is one built across two bars?',
-      caution: 'Combs across two bars tear both: cut them apart first.',
-      done: 'Board is out',
+      title: takeSay('take.stepsBars.take-out-follower-board'),
+      text: takeSay('take.stepsBars.open-at-back-follower-board'),
+      caution: takeSay('take.stepsBars.combs-across-two-bars-tear'),
+      done: takeSay('take.stepsBars.board-out'),
     },
     ...bars.map((slot, i): TakeStep => ({
       id: `comb-${slot}`,
       kind: 'unit',
       slot,
-      title: `Lift bar ${slot}`,
-      text: [
-        i === 0 ? setAside : '',
-        'Cut it from both walls, slide it level, see that it hangs free. Lift straight up, upright.',
+      title: takeSay('take.stepsBars.lift-bar', { slot }),
+      text: together(
+        i === 0 && setAside,
+        takeSay('take.stepsBars.cut-it-from-both-walls'),
         LOOK_FIRST,
-        `${beesOffText(input, false)} Then cut it into the tub; ${starterText(input)}.`,
-      ]
-        .filter(Boolean)
-        .join(' '),
-      caution: i === 0 ? `A comb held flat breaks off its bar. ${PUT_BACK}` : undefined,
-      done: 'In the tub',
+        beesOffText(input, false),
+        takeSay('take.stepsBars.then-cut-it-into-tub', { starter: starterText(input) }),
+      ),
+      caution:
+        i === 0
+          ? together(takeSay('take.stepsBars.comb-held-flat-breaks-off'), PUT_BACK)
+          : undefined,
+      done: takeSay('take.stepsBars.in-tub'),
     })),
     {
       id: 'return',
       kind: 'close',
-      title: 'Put the bars back',
-      text: 'Bars with comb in their old order, without a gap to the nest; the empty bars last. Bees off the edges before wood meets wood.',
+      title: takeSay('take.stepsBars.put-bars-back'),
+      text: takeSay('take.stepsBars.bars-with-comb-in-their'),
       asks: input.rules.starterLeft === 'nothing' ? undefined : 'strip',
-      done: 'All bars in',
+      done: takeSay('take.stepsBars.all-bars-in'),
     },
     {
-      ...shutStep(input, 'Follower board back behind the last bar with room for it. Lid on.'),
-      title: 'Board in, lid on',
+      ...shutStep(input, takeSay('take.stepsBars.follower-board-back-behind-last')),
+      title: takeSay('take.stepsBars.board-in-lid-on'),
     },
     walkAwayStep(input),
   ];
@@ -87,27 +89,27 @@ export function warreSteps(input: TakeInput): TakeStep[] {
         kind: 'open',
         slots,
         ...(dripsFirst(input) ? { putOff: [`cut-${box}`] } : {}),
-        title: 'Cut the combs free',
-        text: `Both walls of each comb before its bar is lifted, ${starterText(input).replace('bar', 'bar as comb line')}. ${beesOffText(input, false)}`,
-        caution: 'A bar lifted before its walls are cut snaps off above its comb.',
-        done: 'All combs out',
+        title: takeSay('take.stepsBars.cut-combs-free'),
+        text: together(
+          takeSay('take.stepsBars.both-walls-of-each', { starter: starterAtWalls(input) }),
+          beesOffText(input, false),
+        ),
+        caution: takeSay('take.stepsBars.bar-lifted-before-its-walls'),
+        done: takeSay('take.stepsBars.all-combs-out'),
       },
       {
         id: `empty-${box}`,
         kind: 'box',
         slots,
-        title: `Weigh box ${box} empty`,
-        text: 'Box and bars without comb: what is missing was comb.',
-        done: 'Write it down',
+        title: takeSay('take.stepsBars.weigh-box-empty', { box }),
+        text: takeSay('take.stepsBars.box-and-bars-without-comb'),
+        done: takeSay('take.stepsBars.write-it-down'),
       },
     ];
   };
   return [
-    prepareStep(
-      input,
-      'Wire with two grips, empty box or lid, cloth beside you; at the bench a long knife and a tub.',
-    ),
-    ...calmingSteps(input, 'the top of the bars'),
+    prepareStep(input, takeSay('take.stepsBars.wire-with-two-grips-empty')),
+    ...calmingSteps(input, takeSay('take.stepsBars.top-bars')),
     ...boxes.flatMap((box): TakeStep[] => {
       const slots = places.filter((p) => Math.floor(p / 100) === box);
       return [
@@ -116,43 +118,43 @@ export function warreSteps(input: TakeInput): TakeStep[] {
               {
                 id: `down-${box}`,
                 kind: 'wait',
-                title: `Drive them down out of box ${box}`,
-                text: 'Quilt off, a little smoke from above, knock softly on the wood. Slowly: the queen goes with them.',
+                title: takeSay('take.stepsBars.drive-them-down-out-box', { box }),
+                text: takeSay('take.stepsBars.quilt-off-little-smoke-from'),
                 waitMinutes: input.rules.smokeWaitMinutes,
-                done: 'They are down',
+                done: takeSay('take.stepsBars.they-are-down'),
               } as TakeStep,
             ]
           : []),
         {
           id: `part-${box}`,
           kind: 'open',
-          title: `Part box ${box} from the one below`,
-          text: 'Draw the wire through the joint slowly, level, one side to the other.',
-          caution: 'Slowly, or the queen is cut with the comb.',
-          done: 'Parted',
+          title: takeSay('take.stepsBars.part-box-from-one-below', { box }),
+          text: takeSay('take.stepsBars.draw-wire-through-joint-slowly'),
+          caution: takeSay('take.stepsBars.slowly-or-queen-cut-with'),
+          done: takeSay('take.stepsBars.parted'),
         },
         {
           id: `turn-${box}`,
           kind: 'check',
-          title: 'Turn it, look from beneath',
-          text: `${liftText(input, box)} Tip it on its side along the combs, not across, and look at every comb from below before it is carried.`,
-          caution: 'Combs swing loose when tipped across.',
+          title: takeSay('take.stepsBars.turn-it-look-from-beneath'),
+          text: together(liftText(input, box), takeSay('take.stepsBars.tip-it-on-its-side')),
+          caution: takeSay('take.stepsBars.combs-swing-loose-when-tipped'),
           checks: [
             {
               id: 'no-brood',
-              text: 'No brood, no queen',
-              ifNot: 'Set the box back where it was: this is not the day.',
+              text: takeSay('take.stepsBars.no-brood-no-queen'),
+              ifNot: takeSay('take.stepsBars.set-box-back-where-it'),
             },
           ],
-          done: 'Nothing but honey',
+          done: takeSay('take.stepsBars.nothing-but-honey'),
         },
         {
           id: `box-${box}`,
           kind: 'box',
           slots,
-          title: `Weigh box ${box} whole`,
-          text: 'With its combs now; empty at the bench, when they are cut out.',
-          done: 'Weighed full',
+          title: takeSay('take.stepsBars.weigh-box-whole', { box }),
+          text: takeSay('take.stepsBars.with-its-combs-now-empty'),
+          done: takeSay('take.stepsBars.weighed-full'),
         },
       ];
     }),
@@ -160,19 +162,24 @@ export function warreSteps(input: TakeInput): TakeStep[] {
       id: `comb-${slot}`,
       kind: 'unit',
       slot,
-      title: `Lift comb ${placeLabel(slot)}`,
-      text: `Cut both walls from top to bottom first, then loosen the bar and lift straight up. ${LOOK_FIRST} ${beesOffText(input, false)} Then into the tub; ${starterText(input)}.`,
+      title: takeSay('take.stepsBars.lift-comb', { slot: placeLabel(slot) }),
+      text: together(
+        takeSay('take.stepsBars.cut-both-walls-from-top'),
+        LOOK_FIRST,
+        beesOffText(input, false),
+        takeSay('take.stepsBars.then-into-tub', { starter: starterText(input) }),
+      ),
       caution:
         i === 0
-          ? `The bar snaps off above a comb that still holds to a wall. ${PUT_BACK}`
+          ? together(takeSay('take.stepsBars.bar-snaps-off-above-comb'), PUT_BACK)
           : undefined,
-      done: 'In the tub',
+      done: takeSay('take.stepsBars.in-tub'),
     })),
     shutStep(
       input,
       boxes.length
-        ? 'Quilt and roof on the box below. No gap at the joint.'
-        : 'Bars back in order, quilt and roof on.',
+        ? takeSay('take.stepsBars.quilt-and-roof-on-box')
+        : takeSay('take.stepsBars.bars-back-in-order-quilt'),
     ),
     ...(boxes.length ? benchSteps(input, boxes.flatMap(cutFree)) : [walkAwayStep(input)]),
   ];
@@ -192,34 +199,34 @@ export function pileBoxSteps(input: TakeInput): TakeStep[] {
         kind: 'open',
         slots,
         ...(dripsFirst(input) ? { putOff: [`walls-${box}`, `crossbars-${box}`] } : {}),
-        title: 'Cut along all four walls',
-        text: 'Knife flat to the wood, top to bottom; the sides where combs end first, then the two others.',
-        caution: 'Warm comb tears: in the cool of the house if it can be carried covered.',
-        done: 'Four walls free',
+        title: takeSay('take.stepsBars.cut-along-all-four-walls'),
+        text: takeSay('take.stepsBars.knife-flat-to-wood-top'),
+        caution: takeSay('take.stepsBars.warm-comb-tears-in-cool'),
+        done: takeSay('take.stepsBars.four-walls-free'),
       },
       {
         id: `crossbars-${box}`,
         kind: 'open',
-        title: 'Cut both sides of the crossbars',
-        text: 'Along each crossbar, from both faces of the comb; then the comb comes out downward, whole, in your hand.',
-        done: 'Combs are out',
+        title: takeSay('take.stepsBars.cut-both-sides-crossbars'),
+        text: takeSay('take.stepsBars.along-each-crossbar-from-both'),
+        done: takeSay('take.stepsBars.combs-are-out'),
       },
       {
         id: `empty-${box}`,
         kind: 'box',
         slots,
-        title: `Weigh box ${box} empty`,
-        text: `With its crossbars: what is missing was comb.${input.way === 'drip-press' ? ' Drip first, then press.' : ''}`,
-        done: 'Write it down',
+        title: takeSay('take.stepsBars.weigh-box-empty', { box }),
+        text: together(
+          takeSay('take.stepsBars.with-its-crossbars-what-missing'),
+          input.way === 'drip-press' && takeSay('take.stepsBars.drip-first-then-press'),
+        ),
+        done: takeSay('take.stepsBars.write-it-down'),
       },
     ];
   };
   return [
-    prepareStep(
-      input,
-      'Cutting wire with two grips, firm table beside the hive, empty box or lid, tub, long knife.',
-    ),
-    ...calmingSteps(input, 'the top'),
+    prepareStep(input, takeSay('take.stepsBars.cutting-wire-with-two-grips')),
+    ...calmingSteps(input, takeSay('take.stepsBars.top')),
     ...boxes.flatMap((box): TakeStep[] => {
       const slots = input.places.filter((p) => Math.floor(p / 100) === box);
       return [
@@ -228,47 +235,49 @@ export function pileBoxSteps(input: TakeInput): TakeStep[] {
               {
                 id: `down-${box}`,
                 kind: 'wait',
-                title: `Drive them down out of box ${box}`,
-                text: 'Lid off, smoke from above and a soft knock, again and again, until the comb tops are bare.',
+                title: takeSay('take.stepsBars.drive-them-down-out-box', { box }),
+                text: takeSay('take.stepsBars.lid-off-smoke-from-above'),
                 waitMinutes: input.rules.smokeWaitMinutes,
-                done: 'They are down',
+                done: takeSay('take.stepsBars.they-are-down'),
               } as TakeStep,
             ]
           : []),
         {
           id: `part-${box}`,
           kind: 'open',
-          title: `Draw the wire under box ${box}`,
-          text: "Through the joint, slowly, along the combs; lift a finger's width on small wedges first.",
-          caution:
-            'There are no bars: the wire parts every comb, and the queen with it when it is hurried.',
-          done: 'Parted',
+          title: takeSay('take.stepsBars.draw-wire-under-box', { box }),
+          text: takeSay('take.stepsBars.through-joint-slowly-along-combs'),
+          caution: takeSay('take.stepsBars.there-are-no-bars-wire'),
+          done: takeSay('take.stepsBars.parted'),
         },
         {
           id: `turn-${box}`,
           kind: 'check',
-          title: 'Turn it over, look from beneath',
-          text: `${liftText(input, box)} Onto the table, bottom up, along the combs.`,
+          title: takeSay('take.stepsBars.turn-it-over-look-from'),
+          text: together(
+            liftText(input, box),
+            takeSay('take.stepsBars.onto-table-bottom-up-along'),
+          ),
           checks: [
             {
               id: 'no-brood',
-              text: 'No brood, no queen',
-              ifNot: 'Back on the hive with it, the same way round.',
+              text: takeSay('take.stepsBars.no-brood-no-queen'),
+              ifNot: takeSay('take.stepsBars.back-on-hive-with-it'),
             },
           ],
-          done: 'Nothing but honey',
+          done: takeSay('take.stepsBars.nothing-but-honey'),
         },
         {
           id: `box-${box}`,
           kind: 'box',
           slots,
-          title: `Weigh box ${box} whole`,
-          text: 'With its combs now; empty at the bench.',
-          done: 'Weighed full',
+          title: takeSay('take.stepsBars.weigh-box-whole', { box }),
+          text: takeSay('take.stepsBars.with-its-combs-now-empty-2'),
+          done: takeSay('take.stepsBars.weighed-full'),
         },
       ];
     }),
-    shutStep(input, 'Lid on the box below, flush at every joint.'),
+    shutStep(input, takeSay('take.stepsBars.lid-on-box-below-flush')),
     ...benchSteps(input, boxes.flatMap(cutFree)),
   ];
 }

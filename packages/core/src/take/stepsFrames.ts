@@ -1,3 +1,5 @@
+import { together, type Say } from '../say/say.js';
+import { takeSay } from './says.js';
 import { placeLabel } from '../hive/kinds.js';
 import type { Floor } from '../records/colony.js';
 import {
@@ -19,18 +21,18 @@ export function framedSteps(input: TakeInput): TakeStep[] {
   const plastic = input.sheet === 'plastic';
   const cutOut =
     input.rules.starterLeft === 'nothing'
-      ? 'Cut it out clean.'
-      : 'Cut it out below the top bar, a starter strip left.';
+      ? takeSay('take.stepsFrames.cut-it-out-clean')
+      : takeSay('take.stepsFrames.cut-it-out-below-top');
   return [
-    prepareStep(input, 'Tub with lid, hive tool, scraper, brush, wet cloth.'),
-    ...calmingSteps(input, 'under the lid'),
+    prepareStep(input, takeSay('take.stepsFrames.tub-with-lid-hive-tool')),
+    ...calmingSteps(input, takeSay('take.stepsFrames.under-lid')),
     {
       id: 'open',
       kind: 'open',
-      title: 'Lid off, one frame of room',
-      text: 'Loosen the propolis at both ears. The outer frame first: it makes room.',
-      caution: 'Unwired comb falls out of a frame held flat.',
-      done: 'Open',
+      title: takeSay('take.stepsFrames.lid-off-one-frame-room'),
+      text: takeSay('take.stepsFrames.loosen-propolis-at-both-ears'),
+      caution: takeSay('take.stepsFrames.unwired-comb-falls-out-frame'),
+      done: takeSay('take.stepsFrames.open'),
     },
     ...[...input.places]
       .sort((a, b) => b - a)
@@ -38,26 +40,32 @@ export function framedSteps(input: TakeInput): TakeStep[] {
         id: `comb-${slot}`,
         kind: 'unit',
         slot,
-        title: `Take frame ${placeLabel(slot)}`,
-        text: `Lift upright. ${LOOK_FIRST} ${beesOffText(input, true)} ${plastic ? 'Scrape the comb off the sheet over the tub.' : cutOut} The frame goes back at once.`,
+        title: takeSay('take.stepsFrames.take-frame', { slot: placeLabel(slot) }),
+        text: together(
+          takeSay('take.stepsFrames.lift-upright-frame-goes-back'),
+          LOOK_FIRST,
+          beesOffText(input, true),
+          plastic ? takeSay('take.stepsFrames.scrape-comb-off-sheet-over') : cutOut,
+          takeSay('take.stepsFrames.frame-goes-back-at-once'),
+        ),
         caution: i === 0 ? PUT_BACK : undefined,
-        done: 'In the tub',
+        done: takeSay('take.stepsFrames.in-tub'),
       })),
     {
       id: 'places',
       kind: 'check',
-      title: 'Every place has its frame',
-      text: 'Stray comb is built in a gap within days.',
+      title: takeSay('take.stepsFrames.every-place-has-its-frame'),
+      text: takeSay('take.stepsFrames.stray-comb-built-in-gap'),
       checks: [
         {
           id: 'all-frames',
-          text: 'As many frames in as places',
-          ifNot: 'Put a frame or a dummy board into every gap.',
+          text: takeSay('take.stepsFrames.as-many-frames-in-as'),
+          ifNot: takeSay('take.stepsFrames.put-frame-or-dummy-board'),
         },
       ],
-      done: 'No gap',
+      done: takeSay('take.stepsFrames.no-gap'),
     },
-    shutStep(input, 'Lid on.'),
+    shutStep(input, takeSay('take.stepsFrames.lid-on')),
     walkAwayStep(input),
   ];
 }
@@ -67,45 +75,43 @@ export function cutCombSteps(input: TakeInput): TakeStep[] {
   const places = [...input.places].sort((a, b) => b - a);
   const board = input.rules.beesOff === 'repellent' && input.alive;
   return [
-    prepareStep(
-      input,
-      'Empty super, tub or covered board, hive tool, brush, cloth to keep robbers off.',
-    ),
-    ...calmingSteps(input, 'under the super'),
+    prepareStep(input, takeSay('take.stepsFrames.empty-super-tub-or-covered')),
+    ...calmingSteps(input, takeSay('take.stepsFrames.under-super')),
     {
       id: 'below',
       kind: 'check',
-      title: 'Tip the super, look from below',
-      text: `${liftText(input, boxesOf(input)[0])} One edge up, along the combs.`,
+      title: takeSay('take.stepsFrames.tip-super-look-from-below'),
+      text: together(
+        liftText(input, boxesOf(input)[0]),
+        takeSay('take.stepsFrames.one-edge-up-along-combs'),
+      ),
       checks: [
         {
           id: 'capped',
-          text: 'Capped to the edge, no brood',
-          ifNot:
-            'Light and unfinished frames move to the middle or stay; turn the super end for end.',
+          text: takeSay('take.stepsFrames.capped-to-edge-no-brood'),
+          ifNot: takeSay('take.stepsFrames.light-and-unfinished-frames-move'),
         },
       ],
-      done: 'Seen from below',
+      done: takeSay('take.stepsFrames.seen-from-below'),
     },
     ...(board
       ? [
           {
             id: 'board',
             kind: 'wait',
-            title: 'Repellent board, aslant',
-            text: 'Across the corner, so that bees find the way down; a few drops on its cloth.',
+            title: takeSay('take.stepsFrames.repellent-board-aslant'),
+            text: takeSay('take.stepsFrames.across-corner-so-that-bees'),
             waitMinutes: 5,
-            caution:
-              'Only what is permitted where you are, and no longer than this: comb takes on its smell.',
-            done: 'They are down',
+            caution: takeSay('take.stepsFrames.only-what-permitted-where-you'),
+            done: takeSay('take.stepsFrames.they-are-down'),
           } as TakeStep,
           {
             id: 'blow',
             kind: 'open',
-            title: 'Blow it empty',
-            text: 'On its end on a stand, top bars toward the blower, so that combs are pushed against their bars and not out of them.',
-            caution: 'Against their bars, never from below: unwired comb leaves its frame.',
-            done: 'Empty of bees',
+            title: takeSay('take.stepsFrames.blow-it-empty'),
+            text: takeSay('take.stepsFrames.on-its-end-on-stand'),
+            caution: takeSay('take.stepsFrames.against-their-bars-never-from'),
+            done: takeSay('take.stepsFrames.empty-bees'),
           } as TakeStep,
         ]
       : []),
@@ -113,20 +119,25 @@ export function cutCombSteps(input: TakeInput): TakeStep[] {
       id: `comb-${slot}`,
       kind: 'unit',
       slot,
-      title: `Take frame ${placeLabel(slot)}`,
-      text: `Upright, slowly. ${board ? '' : beesOffText(input, true)} ${LOOK_FIRST} Into the covered box, hanging as it hung.`,
+      title: takeSay('take.stepsFrames.take-frame', { slot: placeLabel(slot) }),
+      text: together(
+        takeSay('take.stepsFrames.upright-slowly-into-covered-box'),
+        board ? null : beesOffText(input, true),
+        LOOK_FIRST,
+        takeSay('take.stepsFrames.into-covered-box'),
+      ),
       caution: i === 0 ? PUT_BACK : undefined,
-      done: 'In the box',
+      done: takeSay('take.stepsFrames.in-box'),
     })),
     {
       id: 'still',
       kind: 'close',
-      title: 'Carry it so that combs hang still',
-      text: 'Combs in the direction of travel, level, no bump. Covered against robbers and dust.',
-      caution: 'A comb that slaps against its frame cracks and runs.',
-      done: 'Combs hang still',
+      title: takeSay('take.stepsFrames.carry-it-so-that-combs'),
+      text: takeSay('take.stepsFrames.combs-in-direction-travel-level'),
+      caution: takeSay('take.stepsFrames.comb-that-slaps-against-its'),
+      done: takeSay('take.stepsFrames.combs-hang-still'),
     },
-    shutStep(input, 'An empty frame or sheet in every place, lid on.'),
+    shutStep(input, takeSay('take.stepsFrames.empty-frame-or-sheet-in')),
     walkAwayStep(input),
   ];
 }
@@ -136,48 +147,55 @@ const TRAY_CHECKS: Record<Floor | 'unknown', readonly StepCheck[]> = {
   solid: [
     {
       id: 'tray',
-      text: 'Spill tray in, over the solid floor',
-      ifNot: 'Push it in: what leaks would stand on the floor under the bees.',
+      text: takeSay('take.stepsFrames.spill-tray-in-over-solid'),
+      ifNot: takeSay('take.stepsFrames.push-it-in-what-leaks'),
     },
   ],
   mesh: [
     {
       id: 'tray',
-      text: 'A dish or tray under the mesh',
-      ifNot:
-        'What leaks falls through the mesh onto the ground and calls robbers: set one under it.',
+      text: takeSay('take.stepsFrames.dish-or-tray-under-mesh'),
+      ifNot: takeSay('take.stepsFrames.what-leaks-falls-through-mesh'),
     },
   ],
   'mesh-tray': [
     {
       id: 'tray',
-      text: 'Flat tray pushed in under the mesh',
-      ifNot: 'Push it in. It has no rim and holds little: look at it after every part.',
+      text: takeSay('take.stepsFrames.flat-tray-pushed-in-under'),
+      ifNot: takeSay('take.stepsFrames.push-it-in-it-has'),
     },
   ],
   'tray-rim': [
     {
       id: 'tray',
-      text: 'Tray with its rim pushed in',
-      ifNot: 'Push it in: its rim keeps what leaks off the bees and the ground.',
+      text: takeSay('take.stepsFrames.tray-with-its-rim-pushed'),
+      ifNot: takeSay('take.stepsFrames.push-it-in-its-rim'),
     },
   ],
   unknown: [
     {
       id: 'tray',
-      text: 'Spill tray in its upper position',
-      ifNot: 'Push it in and up: what leaks must run outside, not onto the bees.',
+      text: takeSay('take.stepsFrames.spill-tray-in-its-upper'),
+      ifNot: takeSay('take.stepsFrames.push-it-in-and-up'),
     },
-    { id: 'floor', text: 'Floor closed', ifNot: 'Close the slide of the floor.' },
+    {
+      id: 'floor',
+      text: takeSay('take.stepsFrames.floor-closed'),
+      ifNot: takeSay('take.stepsFrames.close-slide-floor'),
+    },
   ],
 };
 
 /**
  * A tilt in degrees, and as millimetres over the hive's length, as a level and a wedge are used.
  */
-function tiltText(degrees: number, supportsMm: number): string {
+function tiltText(degrees: number, supportsMm: number): Say {
   const mm = Math.round(supportsMm * Math.tan((degrees * Math.PI) / 180));
-  return `${degrees}°, ${mm} mm over ${supportsMm} mm`;
+  return takeSay('take.stepsFrames.over', {
+    degrees,
+    mm: { lengthMm: mm },
+    supportsMm: { lengthMm: supportsMm },
+  });
 }
 
 /** What has to be so before any drain frame is opened; each with what to do where it is not. */
@@ -187,18 +205,20 @@ function drainFrameChecks(input: TakeInput): StepCheck[] {
     ...TRAY_CHECKS[input.floor ?? 'unknown'],
     {
       id: 'caps',
-      text: 'Caps out of the outlets',
-      ifNot: 'Pull them, keep them at hand: they are needed at the end.',
+      text: takeSay('take.stepsFrames.caps-out-outlets'),
+      ifNot: takeSay('take.stepsFrames.pull-them-keep-them-at'),
     },
     {
       id: 'hoses',
-      text: 'A hose in every outlet, down into its vessel, no loop',
-      ifNot: 'A loop holds a lock of air: straighten it.',
+      text: takeSay('take.stepsFrames.hose-in-every-outlet-down'),
+      ifNot: takeSay('take.stepsFrames.loop-holds-lock-air-straighten'),
     },
     {
       id: 'air',
-      text: covered ? 'Vessels covered, with a gap for air' : 'Vessels open or with a gap for air',
-      ifNot: 'A tight cover locks the flow: leave a gap a bee does not pass.',
+      text: covered
+        ? takeSay('take.stepsFrames.vessels-covered-with-gap-for')
+        : takeSay('take.stepsFrames.vessels-open-or-with-gap'),
+      ifNot: takeSay('take.stepsFrames.tight-cover-locks-flow-leave'),
     },
   ];
 }
@@ -214,79 +234,109 @@ export function drainFrameSteps(input: TakeInput): TakeStep[] {
   const frames = [...input.places].sort((a, b) => a - b);
   const off = input.way === 'drain-off';
   const untested = input.excluder ? [] : input.unseen;
-  const part = { 1: 'whole', 2: 'by halves', 4: 'by quarters' }[input.rules.frameParts];
+  const part = {
+    1: 'whole',
+    2: takeSay('take.stepsFrames.by-halves'),
+    4: takeSay('take.stepsFrames.by-quarters'),
+  }[input.rules.frameParts];
   const test: TakeStep[] = untested.length
     ? [
         {
           id: 'test',
           kind: 'check',
-          title: `Look at ${untested.length === 1 ? `frame ${placeLabel(untested[0])}` : `frames ${untested.map(placeLabel).join(', ')}`} first`,
-          text: 'Faces nobody has seen, and no excluder: opening crushes larvae into the honey. Lift each and look at both sides, or leave it shut.',
+          title: takeSay('take.stepsFrames.look-at-first', {
+            count: untested.length,
+            untested: untested.map(placeLabel).join(', '),
+          }),
+          text: takeSay('take.stepsFrames.faces-nobody-has-seen-and'),
           checks: [
             {
               id: 'no-brood',
-              text: 'No brood on any of them',
-              ifNot: 'Leave that frame shut today.',
+              text: takeSay('take.stepsFrames.no-brood-on-any-them'),
+              ifNot: takeSay('take.stepsFrames.leave-that-frame-shut-today'),
             },
           ],
-          done: 'Looked at both sides',
+          done: takeSay('take.stepsFrames.looked-at-both-sides'),
         },
       ]
     : [];
   const tilt: TakeStep = {
     id: 'tilt',
     kind: 'check',
-    title: 'Measure the tilt',
-    text: `Toward the outlets, at least ${tiltText(input.rules.drainTiltDegrees, input.supportsMm)}.${input.tiltDegrees === null ? '' : ` ${input.tiltDegrees}° ${input.tiltIsToday ? 'measured today' : 'at the last look'}.`}`,
+    title: takeSay('take.stepsFrames.measure-tilt'),
+    text: together(
+      takeSay('take.stepsFrames.toward-outlets-at-least', {
+        tilt: tiltText(input.rules.drainTiltDegrees, input.supportsMm),
+      }),
+      input.tiltDegrees !== null &&
+        takeSay('take.stepsFrames.text', {
+          tiltDegrees: input.tiltDegrees,
+          tiltIsToday: input.tiltIsToday
+            ? takeSay('take.stepsFrames.measured-today')
+            : takeSay('take.stepsFrames.at-last-look'),
+        }),
+    ),
     // What was measured in Look today is not asked again.
     ...(tiltIsKnown(input) ? {} : { asks: 'tilt' as const }),
-    caution: 'A hive that leans the other way fills itself with honey.',
-    done: 'It leans enough',
+    caution: takeSay('take.stepsFrames.hive-that-leans-other-way'),
+    done: takeSay('take.stepsFrames.it-leans-enough'),
   };
   const ready: TakeStep = {
     id: 'checks',
     kind: 'check',
-    title: 'Before anything is opened',
-    text: 'Touch each when it is so.',
+    title: takeSay('take.stepsFrames.before-anything-opened'),
+    text: takeSay('take.stepsFrames.touch-each-when-it-so'),
     checks: drainFrameChecks(input),
-    caution: 'Once opened, a frame runs until it is empty. It cannot be stopped.',
-    done: 'All of it is so',
+    caution: takeSay('take.stepsFrames.once-opened-frame-runs-until'),
+    done: takeSay('take.stepsFrames.all-it-so'),
   };
   const run: TakeStep = {
     id: 'frames',
     kind: 'frames',
     slots: frames,
-    title: `Open ${frames.length === 1 ? 'the frame' : `${frames.length} frames`}, ${part}`,
-    text: `At most ${input.rules.framesAtOnce} running at once. A clock for every frame.`,
-    done: 'All frames closed',
+    title: takeSay('take.stepsFrames.open-2', { frames: frames.length, part }),
+    text: takeSay('take.stepsFrames.at-most-running-at-once', {
+      framesAtOnce: input.rules.framesAtOnce,
+    }),
+    done: takeSay('take.stepsFrames.all-frames-closed'),
   };
   const tray: TakeStep = {
     id: 'tray-look',
     kind: 'close',
-    title: 'Look at the tray',
-    text: `How much ran beside? ${input.rules.trayAfter === 'in' ? 'Empty it, wipe it, it stays in.' : 'Empty it and take it out.'} Floor as it was.`,
+    title: takeSay('take.stepsFrames.look-at-tray'),
+    text: takeSay('take.stepsFrames.how-much-ran-beside', {
+      tray:
+        input.rules.trayAfter === 'in'
+          ? takeSay('take.stepsFrames.empty-it-wipe-it-it')
+          : takeSay('take.stepsFrames.empty-it-and-take-it'),
+    }),
     asks: 'tray',
-    done: 'Tray is seen to',
+    done: takeSay('take.stepsFrames.tray-seen-to'),
   };
   if (off) {
     return [
-      prepareStep(
-        input,
-        'Stand over a tray indoors, vessels, lever, hoses, caps, cloth to cover the super.',
-      ),
-      ...calmingSteps(input, 'the top'),
+      prepareStep(input, takeSay('take.stepsFrames.stand-over-tray-indoors-vessels')),
+      ...calmingSteps(input, takeSay('take.stepsFrames.top')),
       ...test,
       {
         id: 'off',
         kind: 'open',
-        title: input.alive ? 'Super off, bees off' : 'Super off',
-        text: `${liftText(input, boxesOf(input)[0])} ${beesOffText(input, true)} Carried level and covered, indoors over the tray.`,
-        done: 'It stands over the tray',
+        title: input.alive
+          ? takeSay('take.stepsFrames.super-off-bees-off')
+          : takeSay('take.stepsFrames.super-off'),
+        text: together(
+          liftText(input, boxesOf(input)[0]),
+          beesOffText(input, true),
+          takeSay('take.stepsFrames.carried-level-and-covered-indoors'),
+        ),
+        done: takeSay('take.stepsFrames.it-stands-over-tray'),
       },
-      shutStep(input, 'Lid on the hive.'),
+      shutStep(input, takeSay('take.stepsFrames.lid-on-hive')),
       {
         ...tilt,
-        text: `On its stand, toward the outlets, at least ${tiltText(input.rules.drainTiltDegrees, input.supportsMm)}.`,
+        text: takeSay('take.stepsFrames.on-its-stand-toward', {
+          tilt: tiltText(input.rules.drainTiltDegrees, input.supportsMm),
+        }),
         asks: 'tilt',
       },
       // Indoors it stands over its own tray, whatever floor the hive has.
@@ -299,27 +349,24 @@ export function drainFrameSteps(input: TakeInput): TakeStep[] {
       {
         id: 'back-on',
         kind: 'close',
-        title: 'Super back on',
-        text: 'In the evening, when it is quiet: the wet frames call robbers.',
-        done: 'Super is on',
+        title: takeSay('take.stepsFrames.super-back-on'),
+        text: takeSay('take.stepsFrames.in-evening-when-it-quiet'),
+        done: takeSay('take.stepsFrames.super-on'),
       },
       walkAwayStep(input),
     ];
   }
   return [
-    prepareStep(
-      input,
-      'Lever, hoses, caps, vessels for the high estimate with their covers, wet cloth, level.',
-    ),
+    prepareStep(input, takeSay('take.stepsFrames.lever-hoses-caps-vessels-for')),
     ...(input.rules.smoke === 'smoke' || input.temper === 'defensive'
-      ? calmingSteps(input, 'the entrance')
+      ? calmingSteps(input, takeSay('take.stepsFrames.entrance'))
       : []),
     ...test,
     tilt,
     ready,
     run,
     tray,
-    shutStep(input, 'End pane cover on, hoses away.'),
+    shutStep(input, takeSay('take.stepsFrames.end-pane-cover-on-hoses')),
     walkAwayStep(input),
   ];
 }
@@ -332,26 +379,24 @@ export function potSteps(input: TakeInput): TakeStep[] {
   const cut = input.way === 'cut-pots';
   const drawn =
     input.rules.potsBy === 'tip'
-      ? 'Pierce the sealed pots, tip the super over its sieve and bowl; let it run, do not press.'
-      : 'Pierce the lid of each sealed pot with the tube and draw it empty; the walls stay for them to fill again.';
-  const by = cut
-    ? 'Cut the sealed pots free at their foot and lift each out whole; none may break in the box.'
-    : drawn;
+      ? takeSay('take.stepsFrames.pierce-sealed-pots-tip-super')
+      : takeSay('take.stepsFrames.pierce-lid-each-sealed-pot');
+  const by = cut ? takeSay('take.stepsFrames.cut-sealed-pots-free-at') : drawn;
   return [
     prepareStep(
       input,
       cut
-        ? 'Lidded bowl, fine knife, cold box, wet cloth, tape. No smoke.'
-        : 'Suction bottle or sieve and bowl, cold box, wet cloth, fine knife, tape. No smoke.',
+        ? takeSay('take.stepsFrames.lidded-bowl-fine-knife-cold')
+        : takeSay('take.stepsFrames.suction-bottle-or-sieve-and'),
     ),
     {
       id: 'open',
       kind: 'open',
-      title: 'Lid off the super only',
-      text: 'Cut the propolis round it. The brood below stays shut, always.',
+      title: takeSay('take.stepsFrames.lid-off-super-only'),
+      text: takeSay('take.stepsFrames.cut-propolis-round-it-brood'),
       shutWithinMinutes: POTS_OPEN_MINUTES,
-      caution: 'Native bees are protected in many places: ask before you take.',
-      done: 'Super is open',
+      caution: takeSay('take.stepsFrames.native-bees-are-protected-in'),
+      done: takeSay('take.stepsFrames.super-open'),
     },
     ...[...input.places]
       .sort((a, b) => a - b)
@@ -359,30 +404,37 @@ export function potSteps(input: TakeInput): TakeStep[] {
         id: `comb-${slot}`,
         kind: 'unit',
         slot,
-        title: `Pots, group ${placeLabel(slot)}`,
-        text: `${by} Honey pots only: what is pollen stays shut. Winter stores stay.`,
-        caution:
-          i === 0 ? 'A torn pollen pot brings small flies: out with it, at once.' : undefined,
-        done: cut ? 'In the bowl' : 'In the bottle',
+        title: takeSay('take.stepsFrames.pots-group', { slot: placeLabel(slot) }),
+        text: together(by, takeSay('take.stepsFrames.honey-pots-only-what-pollen')),
+        caution: i === 0 ? takeSay('take.stepsFrames.torn-pollen-pot-brings-small') : undefined,
+        done: cut ? takeSay('take.stepsFrames.in-bowl') : takeSay('take.stepsFrames.in-bottle'),
       })),
     {
       id: 'torn',
       kind: 'check',
-      title: 'Torn pots out, spills wiped',
-      text: 'Every drop of honey and every crumb of pollen.',
+      title: takeSay('take.stepsFrames.torn-pots-out-spills-wiped'),
+      text: takeSay('take.stepsFrames.every-drop-honey-and-every'),
       checks: [
-        { id: 'torn-out', text: 'Torn pots are out', ifNot: 'Lift them out with the knife.' },
-        { id: 'dry', text: 'No wet spot left', ifNot: 'Wipe with a damp cloth, then a dry one.' },
+        {
+          id: 'torn-out',
+          text: takeSay('take.stepsFrames.torn-pots-are-out'),
+          ifNot: takeSay('take.stepsFrames.lift-them-out-with-knife'),
+        },
+        {
+          id: 'dry',
+          text: takeSay('take.stepsFrames.no-wet-spot-left'),
+          ifNot: takeSay('take.stepsFrames.wipe-with-damp-cloth-then'),
+        },
       ],
-      done: 'Clean and dry',
+      done: takeSay('take.stepsFrames.clean-and-dry'),
     },
     {
-      ...shutStep(input, 'Lid on, joints taped.'),
-      caution: 'Small flies come within minutes: no gap at any joint.',
+      ...shutStep(input, takeSay('take.stepsFrames.lid-on-joints-taped')),
+      caution: takeSay('take.stepsFrames.small-flies-come-within-minutes'),
     },
     {
       ...walkAwayStep(input),
-      text: 'Honey into the cold now, under a vented lid. Look back at 24 hours: flies at the joints, bees at work.',
+      text: takeSay('take.stepsFrames.honey-into-cold-now-under'),
     },
   ];
 }

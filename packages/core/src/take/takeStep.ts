@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+
 /** What a kind of step is on the screen: a new one says all of it here. */
 interface StepKindSays {
   /** What the large key leads to: on, a weight, the end; 'panel' where a panel has keys of its own. */
@@ -24,17 +26,17 @@ export type StepKind = keyof typeof STEP_KINDS;
 /** One condition that is confirmed by a touch before the step may be left. */
 export interface StepCheck {
   id: string;
-  text: string;
+  text: Say;
   /** What to do where it is not so. */
-  ifNot: string;
+  ifNot: Say;
 }
 
 /** One step on the screen: what, why, what the large key says. */
 export interface TakeStep {
   id: string;
   kind: StepKind;
-  title: string;
-  text: string;
+  title: Say;
+  text: Say;
   /** Place of the one comb, frame or group this step takes, as a hive-wide number. */
   slot?: number;
   /** Places a step takes together: a box weighed whole, frames that run side by side. */
@@ -44,9 +46,9 @@ export interface TakeStep {
   waitMinutes?: number;
   /** Minutes from this step on within which the hive should be shut again. */
   shutWithinMinutes?: number;
-  caution?: string;
+  caution?: Say;
   checks?: readonly StepCheck[];
   /** A measure asked for at this step. */
   asks?: 'tilt' | 'tray' | 'strip';
-  done: string;
+  done: Say;
 }

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
+import { asWritten } from '../say/say.js';
 import type { StepKind, TakeStep } from './takeStep.js';
 import { ALONE, NEXT_LOT, stepsInVisit } from './visit.js';
 
 const step = (id: string, kind: StepKind): TakeStep => ({
   id,
   kind,
-  title: id,
-  text: '',
-  done: '',
+  title: asWritten(id),
+  text: asWritten(''),
+  done: asWritten(''),
 });
 const COMBS = [
   step('ready', 'prepare'),

@@ -1,3 +1,4 @@
+import { takeSay } from './says.js';
 import { STEP_KINDS, type TakeStep } from './takeStep.js';
 
 /** Where a harvest stands in a visit that takes several lots from one hive. */
@@ -14,9 +15,9 @@ export const NEXT_LOT = 'next-lot';
 const nextLot: TakeStep = {
   id: NEXT_LOT,
   kind: 'after',
-  title: 'Go on with the next lot',
-  text: 'Lid on this tub; another one for the next lot. The hive stays open: go on at once.',
-  done: 'Next lot',
+  title: takeSay('take.visit.go-on-with-next-lot'),
+  text: takeSay('take.visit.lid-on-this-tub-another'),
+  done: takeSay('take.visit.next-lot'),
 };
 
 /**

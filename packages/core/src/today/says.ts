@@ -41,7 +41,7 @@ export interface TodaySays {
   'today.ripe-some': { hive: string; combs: string; ripe: number; spare: number };
   'today.ripe.left': object;
   'today.frames': { hive: string };
-  'today.frames.left': { why: string };
+  'today.frames.left': { why: Say };
   'today.follow-up': { hive: string };
   'today.follow-up.left': object;
   'today.wax-out': { hive: string };

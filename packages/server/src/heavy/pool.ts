@@ -93,8 +93,8 @@ export async function inThread<K extends TaskName>(
       transferList: channel ? [channel.port2] : [],
     })) as Outcome;
     if ('problem' in outcome) {
-      const { status, code, detail, path } = outcome.problem;
-      throw new Problem(status, code, detail, path);
+      const { status, code, says, path } = outcome.problem;
+      throw new Problem(status, code, says, path);
     }
     if ('badInput' in outcome) {
       const { message, path } = outcome.badInput;

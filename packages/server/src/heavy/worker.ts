@@ -1,5 +1,5 @@
 import type { MessagePort } from 'node:worker_threads';
-import { BadInput, type ProblemCode } from '@furrow/core';
+import { BadInput, type Say, type ProblemCode } from '@furrow/core';
 import { Problem, asProblem } from '../problem.js';
 import { TASKS, type TaskName } from './tasks.js';
 
@@ -15,14 +15,14 @@ export interface Order {
  */
 export type Outcome =
   | { value: unknown }
-  | { problem: { status: number; code: ProblemCode; detail: string; path?: string } }
+  | { problem: { status: number; code: ProblemCode; says: string | Say; path?: string } }
   | { badInput: { message: string; path: string } };
 
 function failureOf(error: unknown): Outcome {
   if (error instanceof BadInput) return { badInput: { message: error.message, path: error.path } };
   if (!(error instanceof Problem) && asProblem(error).code === 'unexpected') throw error;
-  const { status, code, detail, path } = asProblem(error);
-  return { problem: { status, code, detail, path } };
+  const { status, code, says, path } = asProblem(error);
+  return { problem: { status, code, says, path } };
 }
 
 /** One order, done in this thread. */

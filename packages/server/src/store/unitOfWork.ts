@@ -1,3 +1,5 @@
+import { plainSay } from '@furrow/core';
+import { fromKept } from './kept.js';
 import { randomUUID } from 'node:crypto';
 import { massBalance, type BookFlow, type Command } from '@furrow/core';
 import type { Knex } from 'knex';
@@ -239,10 +241,7 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
     const now: Row | undefined = await unit.db(tableName).where({ id: rowId }).first();
     const later = await restsOn(unit.db, tableName, rowId, sequence, commandId);
     if (!now || later)
-      throw conflict(
-        'built-upon',
-        `"${command.sentence}" cannot be undone: something written later rests on it. Undo that first.`,
-      );
+      throw conflict('built-upon', plainSay('cannot-undo', { what: fromKept(command.sentence) }));
     if (before === null) await unit.update(tableName, rowId, { removedAt: unit.recordedAt });
     else {
       const {

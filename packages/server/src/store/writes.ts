@@ -1,3 +1,4 @@
+import type { Say } from '@furrow/core';
 import { rowOf } from './asked.js';
 import {
   WRITES,
@@ -10,6 +11,7 @@ import {
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
+import { kept } from './kept.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
 import { keptAnswer, readAnswer, type ViewReaders } from './answers.js';
 import { refuseIfDamaged } from './damage.js';
@@ -28,13 +30,13 @@ export interface Write<Path extends string = string> {
   /** What it answers with: what `run` gives is of this shape. */
   answers: z.ZodObject;
   /** What the journal and the undo button call it. */
-  sentence: (payload: never) => string;
+  sentence: (payload: never) => string | Say;
   run: (unit: UnitOfWork, payload: never, params: never) => Promise<Record<string, unknown>>;
 }
 
 /** What a stage says of one of its commands: its sentence in the journal, and what it does. */
 interface Done<Payload, Places, Answer> {
-  sentence: (payload: Payload) => string;
+  sentence: (payload: Payload) => string | Say;
   run: (unit: UnitOfWork, payload: Payload, params: Places) => Promise<Answer>;
 }
 
@@ -108,7 +110,7 @@ export async function performWrite(
     throw new Problem(
       problem.status,
       problem.code,
-      problem.detail,
+      problem.says,
       problem.path ? `payload.${problem.path}` : 'payload',
     );
   }
@@ -138,7 +140,7 @@ export async function performWrite(
         device: command.device,
         deviceAt: command.deviceAt ?? null,
         person: command.person ?? null,
-        sentence: definition.sentence(parsed.data as never),
+        sentence: kept(definition.sentence(parsed.data as never)),
         occurredAt: command.occurredAt,
         recordedAt: now.toISOString(),
         response: keptAnswer(answer, views),
@@ -169,7 +171,7 @@ async function holdLate(
       id: command.id,
       route,
       command: JSON.stringify(command),
-      why: problem.detail,
+      why: kept(problem.says),
       recordedAt: now.toISOString(),
     })
     .onConflict('id')

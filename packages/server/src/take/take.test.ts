@@ -53,9 +53,9 @@ describe('steps at the hive', () => {
       { kind: 'sting', count: 2 },
     ]);
     const [last] = (
-      await home.get<{ items: { commandId: string; sentence: string }[] }>('/journal')
+      await home.get<{ items: { commandId: string; sentence: { text: string } }[] }>('/journal')
     ).items;
-    expect(last.sentence).toBe('Sting');
+    expect(last.sentence.text).toBe('Sting');
     await home.ok(home.post('/undo', { commandId: last.commandId }));
     expect((await home.detail(batchId)).incidents).toEqual([]);
     expect(

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import type { AnswerTo, PayloadTo, SpokenRead, SpokenWrite, WrittenTo } from '@furrow/core';
 import { v4 as uuid } from 'uuid';
 
@@ -81,7 +82,7 @@ async function answer<T>(response: Response): Promise<T> {
   throw new Refused(
     response.status,
     problem?.code ?? 'unexpected',
-    problem?.detail ?? 'The server did not answer as expected. Nothing was written.',
+    problem?.detail ?? tell('client.server-did-not-answer-as'),
     problem?.path ?? null,
   );
 }
@@ -90,12 +91,7 @@ async function reach(path: string, init?: RequestInit): Promise<Response> {
   try {
     return await fetch(`/api/v1${path}`, init);
   } catch {
-    throw new Refused(
-      0,
-      'no-connection',
-      'Furrow cannot be reached from here. What you typed is kept; try again.',
-      null,
-    );
+    throw new Refused(0, 'no-connection', tell('client.furrow-cannot-be-reached-from'), null);
   }
 }
 

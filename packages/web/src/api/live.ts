@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { dataOf } from '../parts/domEvents';
 import { readInstrumentLine, splitLines, type ScaleReading } from '@furrow/core';
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
@@ -70,8 +71,7 @@ function useSerial(hear: (reading: ScaleReading) => void, serial: Ref<boolean>) 
     .serial;
   let port: SerialPort | null = null;
   async function connect(): Promise<void> {
-    if (!api)
-      return ui.say('This browser has no serial port: read the scale and type what it shows.');
+    if (!api) return ui.say(tell('live.this-browser-has-no-serial'));
     try {
       port = await api.requestPort();
       await port.open({ baudRate: 9600 });
@@ -103,7 +103,7 @@ function useSerial(hear: (reading: ScaleReading) => void, serial: Ref<boolean>) 
         }
       }
     } catch {
-      ui.say('The scale is not connected. Nothing was changed.');
+      ui.say(tell('live.scale-not-connected-nothing-was'));
     }
     serial.value = false;
   }

@@ -1,7 +1,8 @@
+import { tell } from '../words/tell.js';
 import type { MethodTo, PayloadTo, SpokenWrite, WrittenTo } from '@furrow/core';
 import { ref } from 'vue';
 import { useUi } from '../shell/ui.js';
-import { said as inUnits } from '../shell/units.js';
+import { said as inUnits } from '../words/units.js';
 import { Refused, newId, send, type SendOptions } from './client.js';
 import { useRefresh } from './queries.js';
 
@@ -34,7 +35,7 @@ export function useSend() {
       if (!(error instanceof Refused) || error.code !== 'written-just-now') throw error;
       if (await ui.askFirst(inUnits(error.message)))
         return send(path, payload, { ...options, again: true });
-      ui.say('Not written twice.');
+      ui.say(tell('useSend.not-written-twice'));
       await refresh();
       return null;
     }
@@ -58,7 +59,7 @@ export function useSend() {
       refusal.value =
         error instanceof Refused
           ? error
-          : new Refused(0, 'unexpected', 'This did not work. What you typed is still here.', null);
+          : new Refused(0, 'unexpected', tell('useSend.this-did-not-work-what'), null);
       // A refused entry was not written: the next try is a new one. An unanswered one may have
       // been.
       if (refusal.value.status !== 0) commandId = newId();

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { said } from '../shell/units.js';
+import { tell } from '../words/tell.js';
+import { said } from '../words/units.js';
 import type { Flow, Lot } from '@furrow/core';
 import { computed } from 'vue';
 import { clockText } from '../shell/times.js';
@@ -14,23 +15,26 @@ const props = defineProps<{
   gram: (g: number) => string;
 }>();
 const now = useNow();
-const ENDS: Record<string, string> = { outside: 'the hive and the world outside', loss: 'lost' };
+const ENDS: Record<string, string> = {
+  outside: tell('BookEntries.hive-and-world-outside'),
+  loss: 'lost',
+};
 const nameOf = (id: string): string =>
-  ENDS[id] ?? (said(props.lots.find((l) => l.id === id)?.name) || 'another lot');
+  ENDS[id] ?? (said(props.lots.find((l) => l.id === id)?.name) || tell('BookEntries.another-lot'));
 /** Who wrote is said where more than the table wrote this harvest. */
 const severalWrote = computed(() => props.flows.some((f) => f.by !== null));
 </script>
 
 <template>
-  <h2 class="furrow-heading">Entries</h2>
+  <h2 class="furrow-heading">{{ tell('BookEntries.entries') }}</h2>
   <table class="plain">
     <thead>
       <tr>
-        <th>When</th>
-        <th>From → to</th>
-        <th>Why</th>
-        <th v-if="severalWrote">Who</th>
-        <th class="num">Mass</th>
+        <th>{{ tell('BookEntries.when') }}</th>
+        <th>{{ tell('BookEntries.from-to') }}</th>
+        <th>{{ tell('common.why') }}</th>
+        <th v-if="severalWrote">{{ tell('BookEntries.who') }}</th>
+        <th class="num">{{ tell('BookEntries.mass') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -38,12 +42,12 @@ const severalWrote = computed(() => props.flows.some((f) => f.by !== null));
         <td>{{ clockText(f.at, zone, now) }}</td>
         <td>{{ nameOf(f.from) }} → {{ nameOf(f.to) }}</td>
         <td>{{ f.reason }}</td>
-        <td v-if="severalWrote">{{ f.by ?? 'the table' }}</td>
+        <td v-if="severalWrote">{{ f.by ?? tell('BookEntries.table') }}</td>
         <td class="num">{{ gram(f.g) }}</td>
       </tr>
     </tbody>
   </table>
   <p class="sub">
-    Entries are never rewritten. A correction or an undo is a new entry that voids another.
+    {{ tell('BookEntries.entries-are-never-rewritten') }}
   </p>
 </template>

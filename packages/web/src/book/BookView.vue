@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { said } from '../shell/units.js';
+import { tell } from '../words/tell.js';
+import { said } from '../words/units.js';
 import { METRIC, harvestMark, harvestSums, type Lot } from '@furrow/core';
 import { massText, massColumn, smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -63,19 +64,21 @@ async function write(): Promise<void> {
   const done = await go(
     '/flows',
     { id: newId(), from: from.value, to: to.value, g: g.value, reason: reason.value },
-    said(`${g.value} g written down.`),
+    tell('BookView.written-down', { weight: { massG: g.value!, as: 'read' } }),
   );
   if (done) [g.value, reason.value] = [null, ''];
 }
 const { data: questions } = useQuestions();
 const PLACES = computed(() => [
-  { label: 'One harvest', value: 'harvest' },
-  { label: 'Seasons', value: 'seasons' },
+  { label: tell('BookView.one-harvest'), value: 'harvest' },
+  { label: tell('BookView.seasons'), value: 'seasons' },
   {
-    label: questions.value?.length ? `Asked (${questions.value.length})` : 'Asked',
+    label: questions.value?.length
+      ? tell('BookView.asked', { questions: questions.value.length })
+      : tell('BookView.asked-2'),
     value: 'asked',
   },
-  { label: 'In and out', value: 'inout' },
+  { label: tell('BookView.in-and-out'), value: 'inout' },
 ]);
 const setQuery = useQueryHere();
 const place = computed({
@@ -98,8 +101,16 @@ const holds = (l: Lot): string =>
 <template>
   <div v-if="place !== 'harvest'" class="stage" :class="{ wide: place === 'asked' }">
     <header>
-      <h1>{{ { seasons: 'Seasons', asked: 'What the book asks', inout: 'In and out' }[place] }}</h1>
-      <PlaceTabs v-model="place" :places="PLACES" label="Where in the book" />
+      <h1>
+        {{
+          {
+            seasons: tell('BookView.seasons'),
+            asked: tell('BookView.what-book-asks'),
+            inout: tell('BookView.in-and-out'),
+          }[place]
+        }}
+      </h1>
+      <PlaceTabs v-model="place" :places="PLACES" :label="tell('BookView.where-in-book')" />
     </header>
     <SeasonsPanel v-if="place === 'seasons'" :units="units" /><QuestionsPanel
       v-else-if="place === 'asked'"
@@ -108,41 +119,47 @@ const holds = (l: Lot): string =>
   <StateLine v-else-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <div v-else-if="!detail" class="stage wide">
     <header>
-      <h1>The book is empty.</h1>
-      <PlaceTabs v-model="place" :places="PLACES" label="Where in the book" />
+      <h1>{{ tell('BookView.book-empty') }}</h1>
+      <PlaceTabs v-model="place" :places="PLACES" :label="tell('BookView.where-in-book')" />
     </header>
     <FaintDrawing of="book" />
     <p>
-      With the first comb taken it begins: every gram is somewhere, from comb to jar, wax and what
-      was lost.
+      {{ tell('BookView.with-first-comb-taken-it') }}
     </p>
     <div class="acts row">
-      <RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink>
+      <RouterLink class="p-button p-component" to="/look">{{
+        tell('common.go-to-look')
+      }}</RouterLink>
     </div>
   </div>
   <div v-else class="stage">
     <header>
       <h1>{{ detail.batch.hiveName }}, {{ dateText(detail.batch.date) }}</h1>
       <span class="sub"
-        >{{ detail.batch.closedAt ? 'Done.' : `At ${detail.batch.stage}.` }}
-        <template v-if="detail.batch.handsOnMinutes > 0"
-          >Your hands: {{ detail.batch.handsOnMinutes }} min.</template
-        ></span
-      ><PlaceTabs v-model="place" :places="PLACES" label="Where in the book" />
+        >{{
+          detail.batch.closedAt
+            ? tell('BookView.done')
+            : tell('BookView.at', { stage: detail.batch.stage })
+        }}
+        <template v-if="detail.batch.handsOnMinutes > 0">{{
+          tell('BookView.your-hands-min', { handsOnMinutes: detail.batch.handsOnMinutes })
+        }}</template></span
+      ><PlaceTabs v-model="place" :places="PLACES" :label="tell('BookView.where-in-book')" />
       <HoldsNote :holds="detail.holds" />
       <OwedNote :detail="detail" />
     </header>
     <section class="left">
       <p class="display balance" :class="detail.balanced ? 'green' : 'rust'">
-        {{ detail.balanced ? 'Balanced to the gram' : 'Not balanced' }}
+        {{ detail.balanced ? tell('BookView.balanced-to-gram') : tell('BookView.not-balanced') }}
       </p>
       <p v-for="p in detail.problems" :key="p.message" class="rust" role="alert">{{ p.message }}</p>
       <p class="sum">
-        <b>{{ gram(sums.inG) }}</b> came in<template v-if="sums.waterG">
-          + <b>{{ gram(sums.waterG) }}</b> water to the rinse</template
+        <b>{{ gram(sums.inG) }}</b> {{ tell('BookView.came-in')
+        }}<template v-if="sums.waterG">
+          + <b>{{ gram(sums.waterG) }}</b> {{ tell('BookView.water-to-rinse') }}</template
         >
-        = <b>{{ gram(sums.nowG) }}</b> here + <b>{{ gram(sums.outG) }}</b> gone out +
-        <b>{{ gram(sums.lossG) }}</b> lost
+        = <b>{{ gram(sums.nowG) }}</b> {{ tell('BookView.here') }} <b>{{ gram(sums.outG) }}</b>
+        {{ tell('BookView.gone-out') }} <b>{{ gram(sums.lossG) }}</b> {{ tell('BookView.lost') }}
       </p>
       <FlowDrawing v-if="detail.flows.length" :lots="lots" :flows="detail.flows" :units="units" />
       <WhatItCameTo
@@ -153,16 +170,16 @@ const holds = (l: Lot): string =>
         :before="pairs ?? []"
       />
       <CombsTaken :detail="detail" :units="units" />
-      <h2 class="furrow-heading">Lots</h2>
+      <h2 class="furrow-heading">{{ tell('BookView.lots') }}</h2>
       <table class="plain">
         <thead>
           <tr>
-            <th>Lot</th>
-            <th>Code</th>
-            <th>Holds</th>
-            <th class="num">Came in</th>
-            <th class="num">Went out</th>
-            <th class="num">Here now</th>
+            <th>{{ tell('common.lot') }}</th>
+            <th>{{ tell('BookView.code') }}</th>
+            <th>{{ tell('BookView.holds') }}</th>
+            <th class="num">{{ tell('BookView.came-in-2') }}</th>
+            <th class="num">{{ tell('BookView.went-out') }}</th>
+            <th class="num">{{ tell('BookView.here-now') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -185,7 +202,7 @@ const holds = (l: Lot): string =>
           </tr>
         </tbody>
       </table>
-      <p v-if="!traced" class="sub">Touch a lot to see where it is from and where it is now.</p>
+      <p v-if="!traced" class="sub">{{ tell('BookView.touch-lot-to-see-where') }}</p>
       <TracePanel
         v-else
         :lot-id="traced.id"
@@ -194,13 +211,13 @@ const holds = (l: Lot): string =>
       />
       <BookEntries :flows="detail.flows" :lots="lots" :zone="detail.batch.zone" :gram="gram" />
       <template v-if="detail.batch.anyway.length"
-        ><h2 class="furrow-heading">Taken anyway</h2>
+        ><h2 class="furrow-heading">{{ tell('BookView.taken-anyway') }}</h2>
         <p v-for="a in detail.batch.anyway" :key="a.combId">{{ a.reason }}</p></template
       >
     </section>
     <aside class="acts no-print">
       <JarCode />
-      <h2 class="furrow-heading">Harvests</h2>
+      <h2 class="furrow-heading">{{ tell('common.harvests') }}</h2>
       <RouterLink
         v-for="b in shown"
         :key="b.id"
@@ -211,50 +228,56 @@ const holds = (l: Lot): string =>
         ><span class="sub"
           >{{ dateText(b.date)
           }}{{ harvestMark(b, harvests ?? []) ? `, ${harvestMark(b, harvests ?? [])}` : ''
-          }}{{ b.closedAt ? '' : `, at ${b.stage}` }}</span
+          }}{{ b.closedAt ? '' : tell('BookView.at-2', { stage: b.stage }) }}</span
         ></RouterLink
       >
       <p v-if="(harvests?.length ?? 0) > shown.length">
         <button type="button" class="as-link" @click="all = true">
-          All {{ harvests!.length }} harvests
+          {{ tell('BookView.all-harvests', { harvests: harvests!.length }) }}
         </button>
       </p>
       <template v-if="left.length">
-        <h2 class="furrow-heading">What left since</h2>
+        <h2 class="furrow-heading">{{ tell('BookView.what-left-since') }}</h2>
         <form class="acts" @submit.prevent="write">
-          <label class="sub" for="from">Which lot</label
-          ><select id="from" v-model="from" class="native">
-            <option value="" disabled>Choose a lot</option>
+          <label class="sub" for="from">{{ tell('common.which-lot') }}</label><select
+            id="from"
+            v-model="from"
+            class="native"
+          >
+            <option value="" disabled>{{ tell('BookView.choose-lot') }}</option>
             <option v-for="l in left" :key="l.id" :value="l.id">
               {{ said(l.name) }}, {{ massText(l.nowG / 1000, units, 2) }}
             </option>
           </select>
-          <label class="sub" for="to">Where to</label
-          ><select id="to" v-model="to" class="native">
-            <option value="outside">Eaten, given, sold</option>
-            <option value="loss">Lost or spilled</option>
+          <label class="sub" for="to">{{ tell('BookView.where-to') }}</label><select
+            id="to"
+            v-model="to"
+            class="native"
+          >
+            <option value="outside">{{ tell('BookView.eaten-given-sold') }}</option>
+            <option value="loss">{{ tell('BookView.lost-or-spilled') }}</option>
           </select>
           <NumberField
             v-model="g"
-            label="How much"
+            :label="tell('common.how-much')"
             unit="g"
             whole
             :min="1"
             :max="1000000"
             :error="fieldError('g')"
           />
-          <TextField v-model="reason" label="Why" :error="fieldError('reason')" />
+          <TextField v-model="reason" :label="tell('common.why')" :error="fieldError('reason')" />
           <Refusal :refusal="refusal" :fields="['g', 'reason']" />
           <Button
             type="submit"
             outlined
-            label="Write it down"
+            :label="tell('common.write-it-down')"
             :disabled="!from || !g || reason.trim().length < 2"
             :loading="busy"
           />
         </form>
       </template>
-      <p v-if="route.params.id" class="sub">A lot's jars print their labels from Jar.</p>
+      <p v-if="route.params.id" class="sub">{{ tell('BookView.lots-jars-print-their-labels') }}</p>
     </aside>
   </div>
 </template>

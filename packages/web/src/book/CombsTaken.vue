@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
+import { tell } from '../words/tell.js';
 import {
   INCIDENT_WORDS,
   counted,
@@ -17,7 +19,11 @@ import { useTrace } from '../api/queries.js';
 /** Where a comb is now: its share of what was taken together, followed through the book. */
 const props = defineProps<{ detail: BatchDetail; units: Units }>();
 /** A weight that no scale gave says so. */
-const HOW: Record<NetBy, string> = { scale: '', depth: ', by depth', estimate: ', by estimate' };
+const HOW: Record<NetBy, string> = {
+  scale: '',
+  depth: tell('CombsTaken.by-depth'),
+  estimate: tell('CombsTaken.by-estimate'),
+};
 interface TakenUnit {
   id: string;
   /** "comb", "frame", "box": what went onto the scale as one. */
@@ -40,7 +46,14 @@ const combs = computed(() => {
 function unitOf(take: Take, box: number | null): TakenUnit {
   const by = HOW[take.netBy];
   const g = take.netG!;
-  if (box !== null) return { id: `box ${box}`, unit: 'box', name: `box ${box}`, g, by };
+  if (box !== null)
+    return {
+      id: tell('CombsTaken.box', { box }),
+      unit: 'box',
+      name: tell('CombsTaken.box', { box }),
+      g,
+      by,
+    };
   const unit = unitWord(props.detail.hive.kind);
   return { id: take.id, unit, name: `${unit} ${take.slot ? placeLabel(take.slot) : '?'}`, g, by };
 }
@@ -48,17 +61,19 @@ function unitOf(take: Take, box: number | null): TakenUnit {
 const atHive = computed(() => {
   const strip = props.detail.marks.find((m) => typeof m.answer.stripMm === 'number');
   return [
-    wasOpenedUnsmoked(props.detail.marks) ? 'Opened without smoke.' : '',
+    wasOpenedUnsmoked(props.detail.marks) ? tell('CombsTaken.opened-without-smoke') : '',
     ...props.detail.incidents.map((i) =>
       [
-        INCIDENT_WORDS[i.kind],
+        said(INCIDENT_WORDS[i.kind]),
         i.count ? ` ×${i.count}` : '',
         i.note ? `: ${i.note}` : '',
         '.',
       ].join(''),
     ),
     strip
-      ? `Comb ${lengthText(Number(strip.answer.stripMm), props.units)} high was left on the bars as guide.`
+      ? tell('CombsTaken.comb-high-was-left-on', {
+          stripMm: lengthText(Number(strip.answer.stripMm), props.units),
+        })
       : '',
   ].filter(Boolean);
 });
@@ -69,7 +84,7 @@ const average = computed(() => {
   if (!unit || each.length < 2) return null;
   const mean = Math.round(each.reduce((sum, g) => sum + g, 0) / each.length);
   const several = counted(each.length, unit, unit === 'box' ? 'boxes' : `${unit}s`);
-  return `${several} weighed, ${weighedText(mean, props.units)} each on the average.`;
+  return tell('CombsTaken.several-weighed', { several, mean: weighedText(mean, props.units) });
 });
 /** One unit for the whole row, pounds not as a hundred ounces. */
 const each = computed(() =>
@@ -100,7 +115,13 @@ const share = computed(() =>
 <template>
   <p v-if="atHive.length" class="sub">{{ atHive.join(' ') }}</p>
   <template v-if="combs.length && lot">
-    <h2 class="furrow-heading">Where is {{ combs[0].unit === 'box' ? 'a box' : 'a comb' }} now</h2>
+    <h2 class="furrow-heading">
+      {{
+        tell('CombsTaken.where-now', {
+          unit: combs[0].unit === 'box' ? tell('CombsTaken.box-2') : tell('CombsTaken.comb'),
+        })
+      }}
+    </h2>
     <p v-if="average" class="sub">{{ average }}</p>
     <div class="combs">
       <button
@@ -115,15 +136,15 @@ const share = computed(() =>
       </button>
     </div>
     <p v-if="comb && trace.data.value" aria-live="polite">
-      <b>{{ comb.name }}</b> was {{ Math.round(share * 100) }} % of what was taken together. It lies
-      now in
+      <b>{{ comb.name }}</b>
+      {{ tell('CombsTaken.was-what-was-taken-together', { share: Math.round(share * 100) }) }}
       <template v-for="(s, i) in trace.data.value.shares" :key="s.lot"
         ><template v-if="i">, </template
         ><RouterLink v-if="s.batchId" :to="`/book/${s.batchId}?lot=${s.lot}`">{{
           s.name
         }}</RouterLink
-        ><template v-else>{{ s.name }}</template> about
-        {{ smallMassText(s.g * share, units, 10) }}</template
+        ><template v-else>{{ s.name }}</template>
+        {{ tell('CombsTaken.about', { g: smallMassText(s.g * share, units, 10) }) }}</template
       >.
     </p>
   </template>

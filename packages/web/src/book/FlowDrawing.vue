@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Flow, type Lot, type Units } from '@furrow/core';
 import { smallMassText, saidIn } from '@furrow/words';
 import { sankey, sankeyJustify, sankeyLinkHorizontal } from 'd3-sankey';
@@ -72,7 +73,9 @@ const drawing = computed(() => {
       };
     return {
       id,
-      name: { 'from-outside': 'hive', 'to-outside': 'gone out', loss: 'lost' }[id] ?? 'another lot',
+      name:
+        { 'from-outside': 'hive', 'to-outside': tell('FlowDrawing.gone-out'), loss: 'lost' }[id] ??
+        tell('FlowDrawing.another-lot'),
       pattern: 'empty',
     };
   };
@@ -129,7 +132,11 @@ const path = sankeyLinkHorizontal();
 const touched = ref<string | null>(null);
 const gram = (g: number): string => smallMassText(g, props.units, 1);
 const wordsOf = (l: { source: unknown; target: unknown; value: number }): string =>
-  `${(l.source as Node).name} to ${(l.target as Node).name}: ${gram(l.value)}`;
+  tell('FlowDrawing.to', {
+    source: (l.source as Node).name,
+    target: (l.target as Node).name,
+    l: gram(l.value),
+  });
 </script>
 
 <template>
@@ -138,7 +145,7 @@ const wordsOf = (l: { source: unknown; target: unknown; value: number }): string
       :viewBox="viewBox"
       :class="{ upright }"
       role="group"
-      aria-label="Flow of this harvest, widths by mass"
+      :aria-label="tell('FlowDrawing.flow-this-harvest-widths-by')"
     >
       <g :transform="upright ? 'matrix(0 1 1 0 0 0)' : undefined">
         <path
@@ -171,7 +178,7 @@ const wordsOf = (l: { source: unknown; target: unknown; value: number }): string
       </g>
     </svg>
     <figcaption class="sub" aria-live="polite">
-      {{ touched ?? 'Touch a band for its weight.' }}
+      {{ touched ?? tell('FlowDrawing.touch-band-for-its-weight') }}
     </figcaption>
   </figure>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   harvestsAYear,
   payback,
@@ -24,10 +25,10 @@ const props = defineProps<{
   units: Units;
 }>();
 const GEAR = [
-  { label: 'Press', value: 'press' },
-  { label: 'Larger bucket', value: 'bucket' },
-  { label: 'Strainer', value: 'strainer' },
-  { label: 'Something else', value: 'else' },
+  { label: tell('common.press'), value: 'press' },
+  { label: tell('GearPays.larger-bucket'), value: 'bucket' },
+  { label: tell('common.strainer'), value: 'strainer' },
+  { label: tell('common.something-else'), value: 'else' },
 ] as const;
 type GearName = (typeof GEAR)[number]['value'];
 interface Said {
@@ -83,19 +84,30 @@ const found = computed(() =>
     : null,
 );
 const says = computed(() => {
-  if (!aYear.value) return 'When a harvest is closed, this is counted over your harvests a year.';
-  if (!found.value) return 'Say what it costs.';
+  if (!aYear.value) return tell('GearPays.when-harvest-closed-this-counted');
+  if (!found.value) return tell('GearPays.say-what-it-costs');
   const { years, hoursAYear, worthAYear } = found.value;
-  const hours = hoursAYear > 0 ? ` It saves ${hoursAYear.toFixed(1)} h a year.` : '';
-  if (years === null) return `It saves nothing that was said.${hours}`;
-  const soon = years < 1 ? 'within the first year' : `in about ${years.toFixed(1)} years`;
-  return `It pays ${soon}: ${props.money} ${worthAYear.toFixed(0)} a year.${hours}`;
+  const hours =
+    hoursAYear > 0
+      ? ' ' + tell('GearPays.it-saves-h-year', { hoursAYear: hoursAYear.toFixed(1) })
+      : '';
+  if (years === null) return tell('GearPays.it-saves-nothing-that-was', { hours });
+  const soon =
+    years < 1
+      ? tell('GearPays.within-first-year')
+      : tell('GearPays.in-about-years', { years: years.toFixed(1) });
+  return tell('GearPays.it-pays-year', {
+    soon,
+    money: props.money,
+    worthAYear: worthAYear.toFixed(0),
+    hours,
+  });
 });
 </script>
 
 <template>
   <section class="pays">
-    <h2 class="furrow-heading">Would it pay?</h2>
+    <h2 class="furrow-heading">{{ tell('GearPays.would-it-pay') }}</h2>
     <SelectButton
       v-model="draft.of"
       class="gear"
@@ -103,22 +115,32 @@ const says = computed(() => {
       option-label="label"
       option-value="value"
       :allow-empty="false"
-      aria-label="Which gear"
+      :aria-label="tell('GearPays.which-gear')"
     />
     <div class="fields">
-      <NumberField v-model="said.price" :label="`It costs, ${money}`" :min="0" nullable />
+      <NumberField
+        v-model="said.price"
+        :label="tell('GearPays.it-costs', { money })"
+        :min="0"
+        nullable
+      />
       <NumberField
         v-model="minutes"
-        label="Saves you a harvest"
+        :label="tell('GearPays.saves-you-harvest')"
         unit="min"
         :min="0"
         :digits="0"
         nullable
       />
-      <NumberField v-model="honeyKg" label="More honey a harvest" unit="kg" :min="0" />
+      <NumberField
+        v-model="honeyKg"
+        :label="tell('GearPays.more-honey-harvest')"
+        unit="kg"
+        :min="0"
+      />
       <NumberField
         v-model="draft.worthAnHour"
-        :label="`Your hour is worth, ${money}`"
+        :label="tell('GearPays.your-hour-worth', { money })"
         :min="0"
         nullable
       />
@@ -127,13 +149,13 @@ const says = computed(() => {
       <b>{{ says }}</b>
     </p>
     <details class="how">
-      <summary>How this was got</summary>
+      <summary>{{ tell('common.how-this-was-got') }}</summary>
       <p>
-        {{ aYear?.toFixed(1) ?? 'No' }} closed harvests a year, of the years that have one, times
-        what it saves at each, against its price. Minutes and honey stand as the log shows them
-        until you say others: draw-offs of too small a bucket, half of what a press may bring out of
-        wet wax that was not pressed. Honey counts by the jar of which most are in stock, less its
-        empty jar.
+        {{
+          tell('GearPays.closed-harvests-year-years-that', {
+            aYear: aYear?.toFixed(1) ?? tell('common.no'),
+          })
+        }}
       </p>
     </details>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { fileOf } from '../parts/domEvents';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -7,7 +8,7 @@ import { useRefresh } from '../api/queries.js';
 import { useUi } from '../shell/ui.js';
 import SpreadsheetPanel from './SpreadsheetPanel.vue';
 import { useArchive } from './useArchive.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Everything out as one archive and in again with a preview; single tables; a sheet that was kept
@@ -28,7 +29,8 @@ const undo = (): void => void into.again(`/archives/${into.job.value!.id}/undo`)
 watch(
   () => into.job.value?.state,
   async (state) => {
-    const words = state === 'done' ? 'The archive is in.' : 'The archive was taken back.';
+    const words =
+      state === 'done' ? tell('InOutPanel.archive-in') : tell('InOutPanel.archive-was-taken-back');
     if (state !== 'done' && state !== 'taken-back') return;
     ui.say(words);
     await refresh();
@@ -41,18 +43,18 @@ const WORDS: Record<string, string> = {
   looks: 'looks',
   batches: 'harvests',
   lots: 'lots',
-  flows: 'entries of the book',
-  jarKinds: 'kinds of jar',
+  flows: tell('InOutPanel.entries-book'),
+  jarKinds: tell('InOutPanel.kinds-jar'),
   vessels: 'vessels',
   people: 'names',
-  ruleVersions: 'versions of the rules',
+  ruleVersions: tell('InOutPanel.versions-rules'),
   photos: 'pictures',
   drains: 'drains',
   weighings: 'weighings',
   takes: 'takes',
-  outs: 'things that left the shelf',
+  outs: tell('InOutPanel.things-that-left-shelf'),
   commands: 'commands',
-  journal: 'lines of the journal',
+  journal: tell('InOutPanel.lines-journal'),
 };
 const rows = computed(() =>
   (into.job.value?.preview?.tables ?? []).filter(
@@ -62,7 +64,9 @@ const rows = computed(() =>
 const conflicts = computed(() => rows.value.reduce((n, t) => n + t.conflicts, 0));
 const news = computed(() => rows.value.reduce((n, t) => n + t.new + t.changed, 0));
 const size = (bytes: number): string =>
-  bytes < 1e6 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1e6).toFixed(1)} MB`;
+  bytes < 1e6
+    ? tell('InOutPanel.kb', { max: Math.max(1, Math.round(bytes / 1000)) })
+    : tell('InOutPanel.mb', { bytes: (bytes / 1e6).toFixed(1) });
 const TABLES = [
   'flows',
   'lots',
@@ -78,15 +82,14 @@ const TABLES = [
 
 <template>
   <section class="left">
-    <h2 class="furrow-heading">All of it, out</h2>
+    <h2 class="furrow-heading">{{ tell('InOutPanel.all-it-out') }}</h2>
     <p>
-      One archive: a CSV for every table with its schema, pictures beside, readable by any tool for
-      data packages. Names of people go with it.
+      {{ tell('InOutPanel.one-archive-csv-for-every') }}
     </p>
     <div class="line">
       <Button
         v-if="out.job.value?.state !== 'ready'"
-        label="Write the archive"
+        :label="tell('InOutPanel.write-archive')"
         :loading="out.running.value"
         @click="out.begin('/archives/export')"
       /><a
@@ -94,51 +97,57 @@ const TABLES = [
         class="p-button p-component"
         :href="`/api/v1/archives/${out.job.value.id}/file`"
         download
-        >Save the archive, {{ size(out.job.value.bytes) }}</a
+        >{{ tell('InOutPanel.save-archive', { bytes: size(out.job.value.bytes) }) }}</a
       ><progress
         v-if="out.running.value"
         :value="out.job.value!.share"
         max="1"
-        aria-label="Archive being written"
+        :aria-label="tell('InOutPanel.archive-being-written')"
       />
     </div>
     <p v-if="out.says.value" class="rust" role="alert">{{ said(out.says.value) }}</p>
-    <h2 class="furrow-heading">An archive, in</h2>
+    <h2 class="furrow-heading">{{ tell('InOutPanel.archive-in-2') }}</h2>
     <div class="line">
       <label class="p-button p-component p-button-outlined file-key"
-        >Choose an archive…<input
+        >{{ tell('InOutPanel.choose-archive')
+        }}<input
           type="file"
           accept=".zip,application/zip"
-          aria-label="Archive to take in"
+          :aria-label="tell('InOutPanel.archive-to-take-in')"
           @change="chosen" /></label
       ><progress
         v-if="into.running.value"
         :value="into.job.value!.share"
         max="1"
-        aria-label="Archive being read"
+        :aria-label="tell('InOutPanel.archive-being-read')"
       />
     </div>
     <p v-if="into.says.value" class="rust says" role="alert">{{ said(into.says.value) }}</p>
     <template v-if="into.job.value?.state === 'previewed'">
       <p v-if="!news && !conflicts">
-        <b>Everything in it is here already.</b
-        ><template v-if="rows.length">
-          {{ rows.reduce((n, t) => n + t.older, 0) }} things were changed here since: they
-          stay.</template
+        <b>{{ tell('InOutPanel.everything-in-it-here-already') }}</b><template v-if="rows.length">
+          {{
+            tell('InOutPanel.things-were-changed-here-since', {
+              reduce: rows.reduce((n, t) => n + t.older, 0),
+            })
+          }}</template
         >
       </p>
       <template v-else>
-        <p><b>This is what it would do.</b> Nothing is written yet.</p>
-        <div class="scroll" tabindex="0" role="region" aria-label="The tables">
+        <p>
+          <b>{{ tell('InOutPanel.this-what-it-would-do') }}</b>
+          {{ tell('InOutPanel.nothing-written-yet') }}
+        </p>
+        <div class="scroll" tabindex="0" role="region" :aria-label="tell('InOutPanel.tables')">
           <table class="plain">
             <thead>
               <tr>
-                <th>What</th>
-                <th class="num">New</th>
-                <th class="num">Newer in it</th>
-                <th class="num">Newer here, left</th>
-                <th class="num">Changed in both</th>
-                <th class="num">The same</th>
+                <th>{{ tell('common.what') }}</th>
+                <th class="num">{{ tell('InOutPanel.new') }}</th>
+                <th class="num">{{ tell('InOutPanel.newer-in-it') }}</th>
+                <th class="num">{{ tell('InOutPanel.newer-here-left') }}</th>
+                <th class="num">{{ tell('InOutPanel.changed-in-both') }}</th>
+                <th class="num">{{ tell('InOutPanel.same') }}</th>
               </tr>
             </thead>
             <tbody>
@@ -154,7 +163,7 @@ const TABLES = [
           </table>
         </div>
         <p v-if="into.job.value.preview!.photos" class="sub">
-          {{ into.job.value.preview!.photos }} pictures with it.
+          {{ tell('InOutPanel.pictures-with-it', { photos: into.job.value.preview!.photos }) }}
         </p>
         <template v-if="conflicts">
           <ul>
@@ -163,24 +172,23 @@ const TABLES = [
             </li>
           </ul>
           <div class="line">
-            <span>Where both changed</span
-            ><SelectButton
+            <span>{{ tell('InOutPanel.where-both-changed') }}</span><SelectButton
               v-model="choice"
               :options="[
-                { label: 'Mine stays', value: 'mine' },
-                { label: 'The archive’s counts', value: 'theirs' },
+                { label: tell('InOutPanel.mine-stays'), value: 'mine' },
+                { label: tell('InOutPanel.archives-counts'), value: 'theirs' },
               ]"
               option-label="label"
               option-value="value"
               :allow-empty="false"
-              aria-label="Where both changed"
+              :aria-label="tell('InOutPanel.where-both-changed')"
             />
           </div>
         </template>
         <div class="line">
-          <Button label="Take it in, all or nothing" @click="apply" /><Button
+          <Button :label="tell('InOutPanel.take-it-in-all-or')" @click="apply" /><Button
             text
-            label="Put it away"
+            :label="tell('common.put-it-away')"
             @click="into.putAway()"
           />
         </div>
@@ -188,33 +196,37 @@ const TABLES = [
     </template>
     <div v-if="into.job.value?.state === 'done'" class="line">
       <p class="green" role="status">
-        <b>It is in.</b> The book was checked: it balances. What stood here before is kept.
+        <b>{{ tell('InOutPanel.it-in') }}</b> {{ tell('InOutPanel.book-was-checked-it-balances') }}
       </p>
-      <Button outlined label="Take it back" @click="undo" />
+      <Button outlined :label="tell('common.take-it-back')" @click="undo" />
     </div>
     <p v-if="into.job.value?.state === 'taken-back'" role="status">
-      <b>Taken back.</b> Everything stands here as it did before the archive came in.
+      <b>{{ tell('InOutPanel.taken-back') }}</b>
+      {{ tell('InOutPanel.everything-stands-here-as-it') }}
     </p>
     <SpreadsheetPanel />
   </section>
   <aside class="acts">
-    <h2 class="furrow-heading">One table</h2>
+    <h2 class="furrow-heading">{{ tell('InOutPanel.one-table') }}</h2>
     <p class="links">
       <a v-for="t in TABLES" :key="t" :href="`/api/v1/tables/${t}.csv`" download>{{
         WORDS[t] ?? t
       }}</a>
     </p>
     <p class="sub">
-      CSV, UTF-8, commas. A cell that would run as a formula has an apostrophe before it.
+      {{ tell('InOutPanel.csv-utf-8-commas-cell') }}
     </p>
-    <h2 class="furrow-heading">Copies</h2>
+    <h2 class="furrow-heading">{{ tell('InOutPanel.copies') }}</h2>
     <p>
-      Furrow writes a copy of its database every day into <b>copies</b> of its data folder: a week
-      of days, five weeks, a year of months.
+      {{ tell('InOutPanel.furrow-writes-copy-its-database') }}
+      <b>{{ tell('InOutPanel.copies-2') }}</b> {{ tell('InOutPanel.its-data-folder-week-days') }}
     </p>
     <p class="sub">
-      By hand: <code>node furrow.mjs backup FILE</code> and
-      <code>node furrow.mjs restore FILE</code>, also while it runs. Keep one on another machine.
+      {{ tell('InOutPanel.by-hand') }}
+      <code>{{ tell('InOutPanel.node-furrow-mjs-backup-file') }}</code> {{ tell('InOutPanel.and') }}
+      <code>{{ tell('InOutPanel.node-furrow-mjs-restore-file') }}</code>{{
+        tell('InOutPanel.also-while-it-runs-keep')
+      }}
     </p>
   </aside>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { fileOf } from '../parts/domEvents';
 import Button from 'primevue/button';
 import { ref } from 'vue';
@@ -19,7 +20,8 @@ async function find(): Promise<void> {
     const found = await read(`/traces?code=${encodeURIComponent(code.value)}&direction=back`);
     await router.push({ path: `/book/${found.lot.batchId}`, query: { lot: found.lot.id } });
   } catch (error) {
-    notFound.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
+    notFound.value =
+      error instanceof Refused ? error.message : tell('common.this-did-not-work-try');
   }
 }
 /** The code in a picture: shrunk first, so that a large photo is read as fast as a small one. */
@@ -43,13 +45,11 @@ async function fromPicture(event: Event): Promise<void> {
       canvas.width,
       canvas.height,
     );
-    if (!found)
-      return void (notFound.value =
-        'No square code can be read in this picture. Closer, sharper, or type the code.');
+    if (!found) return void (notFound.value = tell('JarCode.no-square-code-can-be'));
     code.value = decodeURIComponent(found.data.replace(/^.*\/lot\//, ''));
     await find();
   } catch {
-    notFound.value = 'This is no picture that can be read.';
+    notFound.value = tell('JarCode.this-no-picture-that-can');
   }
 }
 </script>
@@ -58,18 +58,23 @@ async function fromPicture(event: Event): Promise<void> {
   <form class="acts find" @submit.prevent="find">
     <TextField
       v-model="code"
-      label="Where is a jar from? Its code"
+      :label="tell('JarCode.where-jar-from-its-code')"
       :error="notFound"
-      hint="On the label, behind Batch"
+      :hint="tell('JarCode.on-label-behind-batch')"
     />
     <div class="two">
-      <Button type="submit" outlined label="Trace it" :disabled="code.trim().length < 3" /><label
-        class="p-button p-component p-button-text file-key"
-        >Read it from a picture…<input
+      <Button
+        type="submit"
+        outlined
+        :label="tell('JarCode.trace-it')"
+        :disabled="code.trim().length < 3"
+      /><label class="p-button p-component p-button-text file-key"
+        >{{ tell('JarCode.read-it-from-picture')
+        }}<input
           type="file"
           accept="image/*"
           capture="environment"
-          aria-label="Picture of the code"
+          :aria-label="tell('JarCode.picture-code')"
           @change="fromPicture"
       /></label>
     </div>

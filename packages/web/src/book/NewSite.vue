@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -21,7 +22,11 @@ async function make(): Promise<void> {
   tried.value = true;
   if (Object.keys(issues.value).length) return;
   const id = newId();
-  const done = await go('/sites', { id, ...site.value }, `Site ${site.value.name} made.`);
+  const done = await go(
+    '/sites',
+    { id, ...site.value },
+    tell('NewSite.site-made', { site: site.value.name }),
+  );
   if (!done) return;
   [site.value, tried.value] = [emptySite(), false];
   emit('made', id);
@@ -32,7 +37,7 @@ async function make(): Promise<void> {
   <form class="new-site" @submit.prevent="make">
     <SiteFields v-model="site" :errors="errors" />
     <Refusal :refusal="refusal" :fields="['name']" />
-    <Button type="submit" outlined label="Make this site" :loading="busy" />
+    <Button type="submit" outlined :label="tell('NewSite.make-this-site')" :loading="busy" />
   </form>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import type { Contradiction } from '@furrow/core';
 import Button from 'primevue/button';
@@ -8,7 +9,7 @@ import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useQuestions } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * What cannot all be true in what was written down: asked, put right where it stands, or answered.
@@ -30,7 +31,13 @@ function where(q: Contradiction): string {
   return stage && q.batchId ? `/${stage}/${q.batchId}` : `/look/${q.hiveId}`;
 }
 async function answer(q: Contradiction): Promise<void> {
-  if (await go('/answers', { key: q.id, answer: text.value }, 'Answered; it is not asked again.'))
+  if (
+    await go(
+      '/answers',
+      { key: q.id, answer: text.value },
+      tell('QuestionsPanel.answered-it-not-asked-again'),
+    )
+  )
     [answering.value, text.value] = [null, ''];
 }
 </script>
@@ -44,18 +51,18 @@ async function answer(q: Contradiction): Promise<void> {
   />
   <section v-else>
     <p v-if="!questions.data.value?.length" class="display none">
-      Nothing in the book contradicts itself.
+      {{ tell('QuestionsPanel.nothing-in-book-contradicts-itself') }}
     </p>
     <ul v-else class="asked">
       <li v-for="q in questions.data.value" :key="q.id">
         <p class="q">{{ said(q.sentence) }}</p>
         <div v-if="answering !== q.id" class="line">
-          <RouterLink class="p-button p-component p-button-outlined" :to="where(q)"
-            >Look at it</RouterLink
-          ><Button
+          <RouterLink class="p-button p-component p-button-outlined" :to="where(q)">{{
+            tell('common.look-at-it')
+          }}</RouterLink><Button
             text
-            label="It is right so…"
-            :aria-label="`It is right so: ${q.sentence}`"
+            :label="tell('QuestionsPanel.it-right-so')"
+            :aria-label="tell('QuestionsPanel.it-right-so-2', { sentence: q.sentence })"
             @click="
               answering = q.id;
               text = '';
@@ -63,12 +70,21 @@ async function answer(q: Contradiction): Promise<void> {
           />
         </div>
         <form v-else class="line" @submit.prevent="answer(q)">
-          <TextField v-model="text" label="How it is" :error="fieldError('answer')" /><Button
+          <TextField
+            v-model="text"
+            :label="tell('QuestionsPanel.how-it')"
+            :error="fieldError('answer')"
+          /><Button
             type="submit"
-            label="Write it down"
+            :label="tell('common.write-it-down')"
             :disabled="text.trim().length < 3"
             :loading="busy"
-          /><Button text type="button" label="Put it away" @click="answering = null" />
+          /><Button
+            text
+            type="button"
+            :label="tell('common.put-it-away')"
+            @click="answering = null"
+          />
         </form>
       </li>
     </ul>

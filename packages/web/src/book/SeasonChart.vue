@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   BarController,
   BarElement,
@@ -101,7 +102,7 @@ function points(d: Points): ChartConfiguration {
     data: {
       datasets: [
         {
-          label: 'Combs',
+          label: tell('common.combs'),
           data: d.points,
           pointRadius: 6,
           pointBorderWidth: 2,
@@ -110,7 +111,7 @@ function points(d: Points): ChartConfiguration {
         },
         {
           type: 'line' as never,
-          label: 'As estimated',
+          label: tell('SeasonChart.as-estimated'),
           data: [
             { x: 0, y: 0 },
             { x: top, y: top },
@@ -157,7 +158,11 @@ function points(d: Points): ChartConfiguration {
           filter: (i) => i.datasetIndex === 0,
           callbacks: {
             label: (i) =>
-              `${d.points[i.dataIndex].name}: ${d.points[i.dataIndex].x.toFixed(2)} estimated, ${d.points[i.dataIndex].y.toFixed(2)} weighed`,
+              tell('SeasonChart.estimated-weighed', {
+                dataIndex: d.points[i.dataIndex].name,
+                x: d.points[i.dataIndex].x.toFixed(2),
+                y: d.points[i.dataIndex].y.toFixed(2),
+              }),
           },
         },
       },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import {
   HIVE_KINDS,
@@ -28,7 +29,7 @@ import { useGuesses, useJars, useSeasons } from '../api/queries.js';
 import { dateText } from '../shell/times.js';
 import GearPays from './GearPays.vue';
 import SeasonChart, { type Bars, type Points } from './SeasonChart.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** What the seasons teach: a question at a time, its chart and the table behind it. */
 const props = defineProps<{ units: Units }>();
@@ -39,21 +40,21 @@ const all = computed(() => seasons.data.value?.harvests ?? []);
 const money = computed(() => seasons.data.value?.currency || 'money');
 type Question = 'more' | 'right' | 'hands' | 'worth' | 'room';
 const QUESTIONS: { label: string; value: Question }[] = [
-  { label: 'Is it more than before?', value: 'more' },
-  { label: 'Do I estimate right?', value: 'right' },
-  { label: 'What do hands cost?', value: 'hands' },
-  { label: 'Worth it?', value: 'worth' },
-  { label: 'What gives a comb?', value: 'room' },
+  { label: tell('SeasonsPanel.it-more-than-before'), value: 'more' },
+  { label: tell('SeasonsPanel.do-i-estimate-right'), value: 'right' },
+  { label: tell('SeasonsPanel.what-do-hands-cost'), value: 'hands' },
+  { label: tell('SeasonsPanel.worth-it'), value: 'worth' },
+  { label: tell('SeasonsPanel.what-gives-comb'), value: 'room' },
 ];
 const asked = ref<Question>('more');
 const KEYS: { label: string; value: SeasonKey }[] = [
-  { label: 'Season', value: 'season' },
-  { label: 'Year', value: 'year' },
-  { label: 'Month', value: 'month' },
-  { label: 'Hive', value: 'hive' },
-  { label: 'Kind of hive', value: 'kind' },
-  { label: 'Place', value: 'site' },
-  { label: 'Way', value: 'method' },
+  { label: tell('common.season'), value: 'season' },
+  { label: tell('SeasonsPanel.year'), value: 'year' },
+  { label: tell('SeasonsPanel.month'), value: 'month' },
+  { label: tell('common.hive'), value: 'hive' },
+  { label: tell('common.kind-hive'), value: 'kind' },
+  { label: tell('common.place'), value: 'site' },
+  { label: tell('SeasonsPanel.way'), value: 'method' },
 ];
 const by = ref<SeasonKey>('season');
 const START: Record<Question, SeasonKey> = {
@@ -68,7 +69,20 @@ const ask = (q: Question): void => {
   by.value = START[q];
 };
 const table = computed(() => seasonTable(all.value, by.value));
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const MONTHS = [
+  tell('common.jan'),
+  tell('common.feb'),
+  tell('common.mar'),
+  tell('common.apr'),
+  tell('common.may'),
+  tell('common.jun'),
+  tell('common.jul'),
+  tell('common.aug'),
+  tell('common.sep'),
+  tell('common.oct'),
+  tell('common.nov'),
+  tell('common.dec'),
+];
 function word(key: string): string {
   if (by.value === 'kind') return HIVE_KINDS[key as HiveKindName].name;
   if (by.value === 'method') return WAY_WORDS[key as Way].name;
@@ -93,8 +107,8 @@ const chart = computed((): Bars | Points => {
     return {
       kind: 'points',
       unit: unit.value,
-      xName: 'Estimated',
-      yName: 'Weighed',
+      xName: tell('SeasonsPanel.estimated'),
+      yName: tell('common.weighed'),
       points: (seasons.data.value?.pairs ?? []).map((p) => ({
         x: kg(p.estimateKg * 1000),
         y: kg(p.weighedKg * 1000),
@@ -103,7 +117,7 @@ const chart = computed((): Bars | Points => {
     };
   if (asked.value === 'hands')
     return one(
-      'Hands-on',
+      tell('SeasonsPanel.hands-on'),
       (r) => (r.minutesPerKg === null ? null : r.minutesPerKg * unitKg.value),
       `min a ${unit.value}`,
     );
@@ -114,15 +128,15 @@ const chart = computed((): Bars | Points => {
       stacked: false,
       unit: money.value,
       series: [
-        { name: 'Worth', values: shown.map((r) => r.worth) },
-        { name: 'Jars and boxes', values: shown.map((r) => r.cost) },
+        { name: tell('common.worth'), values: shown.map((r) => r.worth) },
+        { name: tell('SeasonsPanel.jars-and-boxes'), values: shown.map((r) => r.cost) },
       ],
     };
   if (asked.value === 'room')
     return one(
-      'Honey a comb',
+      tell('SeasonsPanel.honey-comb'),
       (r) => (r.honeyPerCombG === null ? null : kg(r.honeyPerCombG)),
-      `${unit.value} a comb`,
+      tell('SeasonsPanel.comb', { unit: unit.value }),
     );
   const within = by.value === 'hive' ? 'season' : 'hive';
   const names = [
@@ -132,7 +146,7 @@ const chart = computed((): Bars | Points => {
     kind: 'bars',
     keys: keys.map(word),
     stacked: true,
-    unit: `${unit.value} of honey`,
+    unit: tell('SeasonsPanel.honey', { unit: unit.value }),
     series: names.map((name) => ({
       name,
       values: keys.map((key) =>
@@ -162,28 +176,43 @@ const says = computed(() => {
     rows.filter((r) => of(r) !== null).sort((a, b) => (most ? -1 : 1) * (of(a)! - of(b)!))[0] ??
     null;
   if (asked.value === 'right')
-    return seasons.data.value?.correction?.sentence ?? 'No comb was weighed on its own yet.';
-  if (!rows.length) return 'No harvest is closed yet.';
+    return seasons.data.value?.correction?.sentence ?? tell('SeasonsPanel.no-comb-was-weighed-on');
+  if (!rows.length) return tell('SeasonsPanel.no-harvest-closed-yet');
   if (asked.value === 'more') {
     const r = best((x) => x.honeyG)!;
-    return `${word(r.key)} gave most: ${massText(r.honeyG / 1000, props.units, 1)} of honey in ${r.harvests} ${r.harvests === 1 ? 'harvest' : 'harvests'}.`;
+    return tell('SeasonsPanel.gave-most-honey-in-harvests', {
+      key: word(r.key),
+      honeyG: massText(r.honeyG / 1000, props.units, 1),
+      harvests: r.harvests,
+    });
   }
   if (asked.value === 'hands') {
     const r = best((x) => x.minutesPerKg, false);
     return r
-      ? `${word(r.key)} takes least of your hands: ${(r.minutesPerKg! * unitKg.value).toFixed(0)} min a ${unit.value}.`
-      : 'No minutes were written down.';
+      ? tell('SeasonsPanel.takes-least-your-hands-min', {
+          key: word(r.key),
+          minutesPerKg: (r.minutesPerKg! * unitKg.value).toFixed(0),
+          unit: unit.value,
+        })
+      : tell('SeasonsPanel.no-minutes-were-written-down');
   }
   if (asked.value === 'worth') {
     const r = best((x) => x.worthPerHour);
     return r
-      ? `${word(r.key)}: ${money.value} ${r.worthPerHour!.toFixed(0)} an hour of your hands, jars and boxes paid.`
-      : 'Prices or minutes are missing.';
+      ? tell('SeasonsPanel.hour-your-hands-jars-and', {
+          key: word(r.key),
+          money: money.value,
+          worthPerHour: r.worthPerHour!.toFixed(0),
+        })
+      : tell('SeasonsPanel.prices-or-minutes-are-missing');
   }
   const r = best((x) => x.honeyPerCombG);
   return r
-    ? `${word(r.key)} gives ${smallMassText(r.honeyPerCombG!, props.units, 10)} a comb.`
-    : 'No comb counted yet.';
+    ? tell('SeasonsPanel.gives-comb', {
+        key: word(r.key),
+        honeyPerCombG: smallMassText(r.honeyPerCombG!, props.units, 10),
+      })
+    : tell('SeasonsPanel.no-comb-counted-yet');
 });
 /** Each column in one unit, by its largest. */
 const columnOf = (of: (r: SeasonRow) => number | null): ((r: SeasonRow) => string) => {
@@ -223,48 +252,53 @@ const estimateOf = (h: HarvestSummary): string =>
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="What you ask"
+        :aria-label="tell('SeasonsPanel.what-you-ask')"
         @update:model-value="ask"
       />
       <p v-if="!all.length">
-        No harvest yet. When the first is in the book, the seasons begin to speak.
+        {{ tell('SeasonsPanel.no-harvest-yet-when-first') }}
       </p>
       <template v-else>
         <p class="display says">{{ said(says) }}</p>
         <SeasonChart :data="chart" :says="says" />
         <div v-if="asked !== 'right'" class="by">
-          <span class="sub">By</span
-          ><SelectButton
+          <span class="sub">{{ tell('common.by') }}</span><SelectButton
             v-model="by"
             :options="KEYS"
             option-label="label"
             option-value="value"
             :allow-empty="false"
-            aria-label="Put together by"
+            :aria-label="tell('SeasonsPanel.put-together-by')"
           />
         </div>
-        <div class="scroll" tabindex="0" role="region" aria-label="The figures behind it">
+        <div
+          class="scroll"
+          tabindex="0"
+          role="region"
+          :aria-label="tell('SeasonsPanel.figures-behind-it')"
+        >
           <table v-if="asked !== 'right'" class="plain">
             <thead>
               <tr>
                 <th>{{ KEYS.find((k) => k.value === by)!.label }}</th>
-                <th class="num">Harvests</th>
-                <th class="num">Honey</th>
-                <th class="num">Wax</th>
-                <th class="num">Pieces</th>
-                <th class="num">Jars</th>
-                <th class="num">A comb</th>
-                <th class="num">A box</th>
-                <th class="num">A litre of hive</th>
-                <th class="num">Min a {{ unit }}</th>
-                <th class="num">Worth, {{ money }}</th>
+                <th class="num">{{ tell('common.harvests') }}</th>
+                <th class="num">{{ tell('common.honey') }}</th>
+                <th class="num">{{ tell('common.wax') }}</th>
+                <th class="num">{{ tell('common.pieces') }}</th>
+                <th class="num">{{ tell('common.jars') }}</th>
+                <th class="num">{{ tell('SeasonsPanel.comb-2') }}</th>
+                <th class="num">{{ tell('SeasonsPanel.box') }}</th>
+                <th class="num">{{ tell('SeasonsPanel.litre-hive') }}</th>
+                <th class="num">{{ tell('SeasonsPanel.min', { unit }) }}</th>
+                <th class="num">{{ tell('SeasonsPanel.worth', { money }) }}</th>
               </tr>
             </thead>
             <tbody>
               <tr v-for="r in table" :key="r.key">
                 <td>{{ word(r.key) }}</td>
                 <td class="num">
-                  {{ r.harvests }}<small v-if="r.open"> + {{ r.open }} open</small>
+                  {{ r.harvests
+                  }}<small v-if="r.open"> {{ tell('SeasonsPanel.open', { open: r.open }) }}</small>
                 </td>
                 <td class="num">{{ columns.honey(r) }}</td>
                 <td class="num">{{ columns.wax(r) }}</td>
@@ -283,11 +317,11 @@ const estimateOf = (h: HarvestSummary): string =>
           <table v-else class="plain">
             <thead>
               <tr>
-                <th>Comb</th>
-                <th class="num">Guessed</th>
-                <th class="num">Estimated</th>
-                <th class="num">Weighed</th>
-                <th class="num">Off by</th>
+                <th>{{ tell('common.comb') }}</th>
+                <th class="num">{{ tell('SeasonsPanel.guessed') }}</th>
+                <th class="num">{{ tell('SeasonsPanel.estimated') }}</th>
+                <th class="num">{{ tell('common.weighed') }}</th>
+                <th class="num">{{ tell('SeasonsPanel.off-by') }}</th>
               </tr>
             </thead>
             <tbody>
@@ -302,41 +336,39 @@ const estimateOf = (h: HarvestSummary): string =>
           </table>
         </div>
         <p class="sub">
-          Closed harvests only. Worth is what was asked for what was sold and the kit's prices for
-          what stands on the shelf, wax with it, less jars and boxes.
+          {{ tell('SeasonsPanel.closed-harvests-only-worth-what') }}
         </p>
       </template>
     </section>
     <aside class="acts">
       <template v-if="openOnes.length"
-        ><h2 class="furrow-heading">Not finished, not counted</h2>
+        ><h2 class="furrow-heading">{{ tell('SeasonsPanel.not-finished-not-counted') }}</h2>
         <p v-for="h in openOnes" :key="h.batchId">
           <RouterLink :to="`/book/${h.batchId}`"
             >{{ h.hiveName }}, {{ dateText(h.date) }}</RouterLink
-          ><span v-if="estimateOf(h)" class="sub">, expected {{ estimateOf(h) }}</span>
+          ><span v-if="estimateOf(h)" class="sub">{{
+            tell('SeasonsPanel.expected', { h: estimateOf(h) })
+          }}</span>
         </p></template
       >
       <template v-if="seasons.data.value?.correction"
-        ><h2 class="furrow-heading">What the scale teaches</h2>
+        ><h2 class="furrow-heading">{{ tell('SeasonsPanel.what-scale-teaches') }}</h2>
         <p>
           <b>{{ said(seasons.data.value.correction.sentence) }}</b>
         </p>
         <details class="how">
-          <summary>How this was got</summary>
+          <summary>{{ tell('common.how-this-was-got') }}</summary>
           <p>
-            Weighed over estimated, comb by comb, averaged in logarithms, with three combs at
-            “right” counted in. From the fifth comb on Choose counts it into its estimates and says
-            so.
+            {{ tell('SeasonsPanel.weighed-over-estimated-comb-by') }}
           </p>
         </details></template
       >
       <p v-if="guessed">{{ said(guessed.sentence) }}</p>
       <template v-if="seasons.data.value?.missed.length"
-        ><h2 class="furrow-heading">What gear would have saved</h2>
+        ><h2 class="furrow-heading">{{ tell('SeasonsPanel.what-gear-would-have-saved') }}</h2>
         <p v-for="m in seasons.data.value.missed" :key="m.gear">{{ said(m.sentence) }}</p>
         <p class="sub">
-          Starting ranges: drained wet wax is taken as 30 to 65 % honey, of which a press brings 30
-          to 70 %.
+          {{ tell('SeasonsPanel.starting-ranges-drained-wet-wax') }}
         </p></template
       >
       <GearPays

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { fileOf } from '../parts/domEvents';
 import { plainCopy } from '../parts/plainCopy';
 import {
@@ -42,10 +43,10 @@ const found = shallowRef<SpreadsheetRead | null>(null);
 const share = ref<number | null>(null);
 const says = ref<string | null>(null);
 const MARKS: { label: string; value: Delimiter }[] = [
-  { label: 'comma', value: ',' },
-  { label: 'semicolon', value: ';' },
-  { label: 'tab', value: '\t' },
-  { label: 'stroke |', value: '|' },
+  { label: tell('SpreadsheetPanel.comma'), value: ',' },
+  { label: tell('SpreadsheetPanel.semicolon'), value: ';' },
+  { label: tell('SpreadsheetPanel.tab'), value: '\t' },
+  { label: tell('SpreadsheetPanel.stroke'), value: '|' },
 ];
 async function open(delimiter: Delimiter | null): Promise<void> {
   worker?.end();
@@ -64,7 +65,8 @@ async function open(delimiter: Delimiter | null): Promise<void> {
     const { asks: _asks, ...guess } = sheet.guess;
     settings.value = plainCopy(guess);
   } catch (error) {
-    says.value = error instanceof Error ? error.message : 'This file cannot be read.';
+    says.value =
+      error instanceof Error ? error.message : tell('SpreadsheetPanel.this-file-cannot-be-read');
   } finally {
     share.value = null;
   }
@@ -167,7 +169,7 @@ async function takeIn(): Promise<void> {
         ...h,
       })),
     },
-    `${found.value!.harvests.length} harvests are in the book.`,
+    tell('SpreadsheetPanel.harvests-are-in-book', { harvests: found.value!.harvests.length }),
   );
   if (done) putAway();
 }
@@ -175,24 +177,24 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
 </script>
 
 <template>
-  <h2 class="furrow-heading">A sheet you kept</h2>
+  <h2 class="furrow-heading">{{ tell('SpreadsheetPanel.sheet-you-kept') }}</h2>
   <p>
-    Harvests of earlier years from a table you kept yourself: dates, hives, honey, wax. Save it as
-    CSV first.
+    {{ tell('SpreadsheetPanel.harvests-earlier-years-from-table') }}
   </p>
   <div class="line">
     <label class="p-button p-component p-button-outlined file-key"
-      >Choose a sheet…<input
+      >{{ tell('SpreadsheetPanel.choose-sheet')
+      }}<input
         type="file"
         accept=".csv,.txt,.tsv,text/csv"
-        aria-label="Sheet to take in"
+        :aria-label="tell('SpreadsheetPanel.sheet-to-take-in')"
         @change="chosen" /></label
-    ><progress v-if="share !== null" :value="share" max="1" aria-label="Sheet being read" /><Button
-      v-if="file"
-      text
-      label="Put it away"
-      @click="putAway"
-    />
+    ><progress
+      v-if="share !== null"
+      :value="share"
+      max="1"
+      :aria-label="tell('SpreadsheetPanel.sheet-being-read')"
+    /><Button v-if="file" text :label="tell('common.put-it-away')" @click="putAway" />
   </div>
   <p v-if="says" class="rust" role="alert">
     <b>{{ says }}</b>
@@ -202,21 +204,26 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
       <b>{{ opened.says }}</b>
     </p>
     <div class="line">
-      <label class="sub" for="mark">Between columns stands a</label
-      ><select
+      <label class="sub" for="mark">{{
+        tell('SpreadsheetPanel.between-columns-stands')
+      }}</label><select
         id="mark"
         class="native narrow"
         :value="opened.delimiter"
         @change="open(($event.target as HTMLSelectElement).value as Delimiter)"
       >
         <option v-for="m in MARKS" :key="m.value" :value="m.value">{{ m.label }}</option></select
-      ><span class="sub">{{ opened.rows.toLocaleString('en') }} rows</span>
+      ><span class="sub">{{
+        tell('SpreadsheetPanel.rows', { toLocaleString2: opened.rows.toLocaleString('en') })
+      }}</span>
     </div>
-    <div class="scroll" tabindex="0" role="region" aria-label="The sheet">
+    <div class="scroll" tabindex="0" role="region" :aria-label="tell('SpreadsheetPanel.sheet')">
       <table class="plain sheet">
         <thead>
           <tr>
-            <th v-for="(h, i) in opened.head" :key="i">{{ h || `column ${i + 1}` }}</th>
+            <th v-for="(h, i) in opened.head" :key="i">
+              {{ h || tell('SpreadsheetPanel.column', { i: i + 1 }) }}
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -233,31 +240,35 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
         ><label class="sub" :for="`map-${f}`">{{ SHEET_FIELD_WORDS[f] }}</label
         ><select :id="`map-${f}`" v-model="settings.columns[f]" class="native">
           <option :value="null">
-            {{ ['date', 'hive', 'honey'].includes(f) ? 'choose…' : 'not in it' }}
+            {{
+              ['date', 'hive', 'honey'].includes(f)
+                ? tell('SpreadsheetPanel.choose')
+                : tell('SpreadsheetPanel.not-in-it')
+            }}
           </option>
           <option v-for="(h, i) in opened.head" :key="i" :value="i">
-            {{ h || `column ${i + 1}` }}
+            {{ h || tell('SpreadsheetPanel.column', { i: i + 1 }) }}
           </option>
         </select></span
       >
       <span
-        ><label class="sub" for="honey-unit">Honey is in</label
+        ><label class="sub" for="honey-unit">{{ tell('SpreadsheetPanel.honey-in') }}</label
         ><select id="honey-unit" v-model="settings.honeyUnit" class="native">
           <option v-for="u in SHEET_MASS_UNITS" :key="u">{{ u }}</option>
         </select></span
       >
       <span v-if="settings.columns.wax !== null"
-        ><label class="sub" for="wax-unit">Wax is in</label
+        ><label class="sub" for="wax-unit">{{ tell('SpreadsheetPanel.wax-in') }}</label
         ><select id="wax-unit" v-model="settings.waxUnit" class="native">
           <option v-for="u in SHEET_MASS_UNITS" :key="u">{{ u }}</option>
         </select></span
       >
       <span
-        ><label class="sub" for="date-order">Dates are</label
+        ><label class="sub" for="date-order">{{ tell('SpreadsheetPanel.dates-are') }}</label
         ><select id="date-order" v-model="settings.dates" class="native">
-          <option value="year-first">year, month, day</option>
-          <option value="day-first">day, month, year</option>
-          <option value="month-first">month, day, year</option>
+          <option value="year-first">{{ tell('SpreadsheetPanel.year-month-day') }}</option>
+          <option value="day-first">{{ tell('SpreadsheetPanel.day-month-year') }}</option>
+          <option value="month-first">{{ tell('SpreadsheetPanel.month-day-year') }}</option>
         </select></span
       >
     </div>
@@ -265,69 +276,89 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
     <template v-if="found">
       <template v-if="found.problems.length"
         ><p class="rust" role="alert">
-          <b
-            >{{ found.problems.length }}
-            {{ found.problems.length === 1 ? 'cell is' : 'cells are' }} not clear. Nothing is
-            written until all are.</b
-          >
+          <b>{{
+            tell('SpreadsheetPanel.cells-are-not-clear-nothing', {
+              problems: found.problems.length,
+            })
+          }}</b>
         </p>
         <ul class="bad">
           <li v-for="(p, i) in found.problems.slice(0, 40)" :key="i">
             <b
-              >Row {{ p.line }}<template v-if="p.column">, “{{ p.column }}”</template>:</b
+              >{{ tell('SpreadsheetPanel.row', { line: p.line })
+              }}<template v-if="p.column">, “{{ p.column }}”</template>:</b
             >
             {{ p.sentence }}
           </li>
         </ul>
         <p v-if="found.problems.length > 40" class="sub">
-          and {{ found.problems.length - 40 }} more
+          {{ tell('SpreadsheetPanel.and-more', { problems: found.problems.length - 40 }) }}
         </p></template
       >
       <template v-if="found.hiveNames.length"
-        ><h3 class="sub">Its hives</h3>
+        ><h3 class="sub">{{ tell('SpreadsheetPanel.its-hives') }}</h3>
         <div v-for="n in found.hiveNames" :key="n" class="line hive">
-          <b>{{ n }}</b><select v-model="meant[n]" class="native narrow" :aria-label="`${n} is`">
-            <option value="make">a hive that is not here yet</option>
+          <b>{{ n }}</b><select
+            v-model="meant[n]"
+            class="native narrow"
+            :aria-label="tell('SpreadsheetPanel.text', { n })"
+          >
+            <option value="make">{{ tell('SpreadsheetPanel.hive-that-not-here-yet') }}</option>
             <option v-for="h in hives" :key="h.id" :value="h.id">
               {{ h.name }}, {{ h.site.name }}
             </option>
           </select>
           <template v-if="meant[n] === 'make'"
-            ><select v-model="makeKind[n]" class="native narrow" :aria-label="`Kind of ${n}`">
-              <option value="">which kind?</option>
+            ><select
+              v-model="makeKind[n]"
+              class="native narrow"
+              :aria-label="tell('SpreadsheetPanel.kind', { n })"
+            >
+              <option value="">{{ tell('SpreadsheetPanel.which-kind') }}</option>
               <option v-for="k in HIVE_KIND_NAMES" :key="k" :value="k">
                 {{ HIVE_KINDS[k].name }}
               </option></select
-            ><select v-model="makeSite[n]" class="native narrow" :aria-label="`Site of ${n}`">
-              <option value="">which site?</option>
+            ><select
+              v-model="makeSite[n]"
+              class="native narrow"
+              :aria-label="tell('SpreadsheetPanel.site', { n })"
+            >
+              <option value="">{{ tell('SpreadsheetPanel.which-site') }}</option>
               <option v-for="s in sites" :key="s.id" :value="s.id">{{ s.name }}</option>
             </select></template
           >
         </div>
         <template v-if="unclear.length">
           <p v-if="!sites?.length">
-            <b>Where did these hives stand?</b> A site first; each hive is set there after.
+            <b>{{ tell('SpreadsheetPanel.where-did-these-hives-stand') }}</b>
+            {{ tell('SpreadsheetPanel.site-first-each-hive-set') }}
           </p>
           <NewSite v-if="makesSite" @made="siteMade" />
           <p v-else>
-            <button type="button" class="as-link" @click="makesSite = true">Another site…</button>
+            <button type="button" class="as-link" @click="makesSite = true">
+              {{ tell('SpreadsheetPanel.another-site') }}
+            </button>
           </p>
         </template>
       </template>
       <p v-if="found.harvests.length">
-        {{ found.harvests.length }} harvests, {{ weighedText(total, units) }} of honey. They come in
-        as closed; their honey counts as gone.
+        {{
+          tell('SpreadsheetPanel.harvests-honey-they-come-in', {
+            harvests: found.harvests.length,
+            total: weighedText(total, units),
+          })
+        }}
       </p>
       <Refusal :refusal="refusal" />
       <div>
         <Button
-          label="Take the sheet in, all or nothing"
+          :label="tell('SpreadsheetPanel.take-sheet-in-all-or')"
           :disabled="!clear"
           :loading="busy"
           @click="takeIn"
         />
         <p v-if="unclear.length" class="sub">
-          Kind and site are missing for {{ unclear.join(', ') }}.
+          {{ tell('SpreadsheetPanel.kind-and-site-are-missing', { unclear: unclear.join(', ') }) }}
         </p>
       </div>
     </template>

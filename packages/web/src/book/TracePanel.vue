@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { type Units } from '@furrow/core';
 import { smallMassText } from '@furrow/words';
@@ -19,16 +20,16 @@ const forward = useTrace(
 );
 const parts = [
   {
-    title: 'Where it is from',
+    title: tell('TracePanel.where-it-from'),
     query: back,
     failure: failureOf(back),
-    none: 'Nothing ever came into it.',
+    none: tell('TracePanel.nothing-ever-came-into-it'),
   },
   {
-    title: 'Where it is now',
+    title: tell('TracePanel.where-it-now'),
     query: forward,
     failure: failureOf(forward),
-    none: 'Nothing of it is anywhere: nothing came in.',
+    none: tell('TracePanel.nothing-it-anywhere-nothing-came'),
   },
 ];
 const percent = (share: number): string =>
@@ -36,7 +37,7 @@ const percent = (share: number): string =>
 </script>
 
 <template>
-  <section class="trace" :aria-label="`Trace of ${name}`">
+  <section class="trace" :aria-label="tell('TracePanel.trace', { name })">
     <div v-for="part in parts" :key="part.title">
       <h2 class="furrow-heading">{{ part.title }}: {{ name }}</h2>
       <StateLine
@@ -75,10 +76,9 @@ const percent = (share: number): string =>
       </table>
     </div>
     <details class="how">
-      <summary>How this was got</summary>
+      <summary>{{ tell('common.how-this-was-got') }}</summary>
       <p>
-        Every lot counts as well mixed: what leaves it has the make-up it held at that instant.
-        Backward every arrival counts; forward every gram once. Voided entries do not exist.
+        {{ tell('TracePanel.every-lot-counts-as-well') }}
       </p>
     </details>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   harvestAccount,
   hoursText,
@@ -67,28 +68,40 @@ const nameOf = (u: UnitAccount): string =>
 const off = (percent: number | null, than: string): string | null => {
   if (percent === null) return null;
   const whole = Math.round(Math.abs(percent));
-  return whole === 0 ? `as ${than}` : `${whole} % ${percent > 0 ? 'over' : 'under'} ${than}`;
+  return whole === 0
+    ? tell('WhatItCameTo.as', { than })
+    : tell('WhatItCameTo.text', {
+        whole,
+        percent: percent > 0 ? tell('WhatItCameTo.over') : tell('WhatItCameTo.under'),
+        than,
+      });
 };
 const guessText = (offPercent: number | null): string | null =>
-  offPercent === null ? null : `guessed ${guessOffText(offPercent)}`;
+  offPercent === null
+    ? null
+    : tell('WhatItCameTo.guessed', { offPercent: guessOffText(offPercent) });
 /**
  * A box of combs in words: what share of a full one, and how far its looks and its guess were off.
  */
 const boxSays = (b: BoxAccount): string =>
   [
-    b.ofFullShare === null ? null : `${Math.round(b.ofFullShare * 100)} % of a full one`,
-    off(b.overEstimatePercent, 'the estimate'),
+    b.ofFullShare === null
+      ? null
+      : tell('WhatItCameTo.full-one', { ofFullShare: Math.round(b.ofFullShare * 100) }),
+    off(b.overEstimatePercent, tell('WhatItCameTo.estimate')),
     guessText(b.guessOffPercent),
   ]
     .filter(Boolean)
     .join(', ');
 const says = (u: UnitAccount): string =>
   [
-    u.ofFullShare === null ? null : `${Math.round(u.ofFullShare * 100)} % of a full one`,
-    off(u.overUsualPercent, 'your usual'),
-    off(u.overEstimatePercent, 'the estimate'),
+    u.ofFullShare === null
+      ? null
+      : tell('WhatItCameTo.full-one', { ofFullShare: Math.round(u.ofFullShare * 100) }),
+    off(u.overUsualPercent, tell('WhatItCameTo.your-usual')),
+    off(u.overEstimatePercent, tell('WhatItCameTo.estimate')),
     guessText(u.guessOffPercent),
-    u.netBy === 'estimate' ? 'by estimate' : null,
+    u.netBy === 'estimate' ? tell('WhatItCameTo.by-estimate') : null,
   ]
     .filter(Boolean)
     .join(', ');
@@ -105,7 +118,7 @@ const rows = computed((): Row[] => [
     .map((b) => ({
       ...b,
       key: `box-${b.number}`,
-      name: `box ${b.number}`,
+      name: tell('WhatItCameTo.box', { number: b.number }),
       netG: b.combG,
       says: boxSays(b),
     })),
@@ -114,8 +127,14 @@ const honey = computed(() => {
   const { honeyG, honeyL, waterPercent } = account.value;
   if (!honeyG) return null;
   const water =
-    waterPercent === null ? '18 % water, not measured' : `${waterPercent.toFixed(1)} % water`;
-  return `${weighedText(honeyG, props.units)} of honey, ${volumeText(honeyL, props.units)} at ${water}.`;
+    waterPercent === null
+      ? tell('WhatItCameTo.18-water-not-measured')
+      : tell('WhatItCameTo.water', { waterPercent: waterPercent.toFixed(1) });
+  return tell('WhatItCameTo.honey-at', {
+    honeyG: weighedText(honeyG, props.units),
+    honeyL: volumeText(honeyL, props.units),
+    water,
+  });
 });
 /** Why it was lost, as it stands within a sentence. */
 const lossWord = (reason: string): string => {
@@ -132,71 +151,104 @@ const inJars = computed(() => {
     j.perUnit === null ? [] : `${jarsText(j.perUnit)} × ${j.name}`,
   );
   const unit = unitWord(props.detail.hive.kind);
-  return `In jars: ${all}${one.length && account.value.units.length > 1 ? `; one ${unit} fills ${one.join(' or ')}` : ''}.`;
+  return tell('WhatItCameTo.in-jars', {
+    all,
+    one:
+      one.length && account.value.units.length > 1
+        ? tell('WhatItCameTo.one-fills', { unit, one: one.join(' or ') })
+        : '',
+  });
 });
-const AGAINST = { less: 'less than that', within: 'as promised', more: 'more than that' };
+const AGAINST = {
+  less: tell('WhatItCameTo.less-than-that'),
+  within: tell('WhatItCameTo.as-promised'),
+  more: tell('WhatItCameTo.more-than-that'),
+};
 /** The unit that minutes and money are said by, and its kilograms. */
 const per = computed(() => ({
-  word: props.units.mass === 'pounds' ? 'pound' : 'kilogram',
+  word: props.units.mass === 'pounds' ? tell('WhatItCameTo.pound') : tell('WhatItCameTo.kilogram'),
   kg: gramsPerLarge(props.units) / 1000,
 }));
 const promised = computed(() => {
   const { promisedKg, against } = account.value;
   if (!promisedKg) return null;
   const range = massRangeText(promisedKg, props.units);
-  return `The choice promised ${range}${against ? `: ${AGAINST[against]}` : ''}.`;
+  return tell('WhatItCameTo.choice-promised', {
+    range,
+    against: against ? `: ${AGAINST[against]}` : '',
+  });
 });
 const PRESS_HELD = {
-  less: 'less than the tenth that people speak of.',
-  as: 'about the tenth that people speak of.',
-  more: 'more than the tenth that people speak of.',
+  less: tell('WhatItCameTo.less-than-tenth-that-people'),
+  as: tell('WhatItCameTo.about-tenth-that-people-speak'),
+  more: tell('WhatItCameTo.more-than-tenth-that-people'),
 };
 /** Box by box, where there is more than one comb to a box or more than one box. */
 const boxLines = computed(() =>
   account.value.boxes.map((b) => {
     const honeyG = b.drippedG + b.pressedG;
     const beside = byBox.value.has(b.number) ? '' : boxSays(b);
-    const comb = `Box ${b.number}: ${weighedText(b.combG, props.units)} of comb${beside ? ` (${beside})` : ''}`;
+    const comb = tell('WhatItCameTo.box-comb', {
+      number: b.number,
+      combG: weighedText(b.combG, props.units),
+      beside: beside ? ` (${beside})` : '',
+    });
     if (honeyG <= 0) return `${comb}.`;
     const all = weighedText(Math.round(honeyG), props.units);
-    if (b.pressedG <= 0) return `${comb}, ${all} of honey.`;
+    if (b.pressedG <= 0) return tell('WhatItCameTo.honey', { comb, all });
     const dripped = weighedText(Math.round(b.drippedG), props.units);
-    return `${comb}, ${dripped} dripped and ${weighedText(Math.round(b.pressedG), props.units)} pressed: ${all}.`;
+    return tell('WhatItCameTo.dripped-and-pressed', {
+      comb,
+      dripped,
+      pressedG: weighedText(Math.round(b.pressedG), props.units),
+      all,
+    });
   }),
 );
 const pressed = computed(() => {
   const found = account.value.pressed;
   if (!found) return null;
   const mass = smallMassText(found.g, props.units, 1);
-  return `The press brought ${mass} of it, ${Math.round(found.share * 100)} %: ${PRESS_HELD[found.held]}`;
+  return tell('WhatItCameTo.press-brought-it', {
+    mass,
+    share: Math.round(found.share * 100),
+    held: PRESS_HELD[found.held],
+  });
 });
 const inWax = computed(() => {
   const { inWaxG } = account.value;
   if (!inWaxG) return null;
   const kg = { low: inWaxG.low / 1000, mid: inWaxG.mid / 1000, high: inWaxG.high / 1000 };
-  return `About ${estimateRangeText(kg, props.units)} of honey stayed in the wet wax, by weight.`;
+  return tell('WhatItCameTo.about-honey-stayed-in-wet', { kg: estimateRangeText(kg, props.units) });
 });
 const nectar = computed(() => {
   const { nectarKg, honeyG } = account.value;
   if (nectarKg === null || honeyG <= 0) return null;
-  return `The bees carried about ${massText(nectarKg, props.units, 0)} of nectar for it.`;
+  return tell('WhatItCameTo.bees-carried-about-nectar-for', {
+    nectarKg: massText(nectarKg, props.units, 0),
+  });
 });
 const hands = computed(() => {
   const { minutesPerKg, handsOnMinutes, elapsedHours } = account.value;
   if (minutesPerKg === null) return null;
   const within = elapsedHours === null ? '' : `, in ${hoursText(elapsedHours)}`;
   const each = (minutesPerKg * per.value.kg).toFixed(0);
-  return `Your hands ${handsOnMinutes} min${within}: ${each} min a ${per.value.word}.`;
+  return tell('WhatItCameTo.your-hands-min-min', {
+    handsOnMinutes,
+    within,
+    each,
+    word: per.value.word,
+  });
 });
 const jarsCost = computed(() => {
   const { jarCostPerKg } = account.value;
   if (jarCostPerKg === null) return null;
   const each = (jarCostPerKg * per.value.kg).toFixed(2);
-  return `Empty jars: ${props.currency} ${each} a ${per.value.word}.`;
+  return tell('WhatItCameTo.empty-jars', { currency: props.currency, each, word: per.value.word });
 });
 const losses = computed(() =>
-  account.value.losses.map(
-    ({ g, reason }) => `Lost: ${smallMassText(g, props.units, 1)}, ${lossWord(reason)}.`,
+  account.value.losses.map(({ g, reason }) =>
+    tell('WhatItCameTo.lost', { g: smallMassText(g, props.units, 1), reason: lossWord(reason) }),
   ),
 );
 const lines = computed(() =>
@@ -217,9 +269,9 @@ const lines = computed(() =>
 
 <template>
   <section v-if="account.units.length || lines.length" class="account">
-    <h2 class="furrow-heading">What it came to</h2>
+    <h2 class="furrow-heading">{{ tell('WhatItCameTo.what-it-came-to') }}</h2>
     <p v-for="line in lines" :key="line">{{ line }}</p>
-    <ul v-if="rows.length" aria-label="Each beside its estimate and guess">
+    <ul v-if="rows.length" :aria-label="tell('WhatItCameTo.each-beside-its-estimate-and')">
       <li v-for="u in rows" :key="u.key">
         <b>{{ u.name }}</b>
         <svg :width="W + 4" height="26" aria-hidden="true">
@@ -257,16 +309,13 @@ const lines = computed(() =>
       </li>
     </ul>
     <details class="how">
-      <summary>How this was got</summary>
+      <summary>{{ tell('common.how-this-was-got') }}</summary>
       <p>
-        Filled: what was weighed. Dashed: a comb of its measures capped all over. Below it the
-        estimate of its last look, comb with wax, from low to high; the red mark is your guess.
-        Honey is what flowed out of the comb into honey, with what is drawn off and pressed; its
-        volume at {{ temperatureText(20, units) }}. Boxes of one harvest drip together: their honey
-        is shared out by the weight of their comb. After draining, a press brings 1 to 12 of 100 by
-        the published shares. Honey in wet wax is its weight less 4 to 6 % of the comb, which is
-        wax. Nectar has 80 % water, the sugar stays the same. Minutes are a kilogram or a pound of
-        honey.
+        {{
+          tell('WhatItCameTo.filled-what-was-weighed-dashed', {
+            temperatureText: temperatureText(20, units),
+          })
+        }}
       </p>
     </details>
   </section>

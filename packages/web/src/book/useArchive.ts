@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import type { ArchiveJob } from '@furrow/core';
 import { computed, onScopeDispose, ref } from 'vue';
 import { Refused, ask, read } from '../api/client.js';
@@ -19,7 +20,7 @@ export function useArchive() {
       if (now.state === 'running') timer = setTimeout(() => void follow(), 250);
       else if (now.state === 'failed') says.value = now.says;
     } catch (error) {
-      says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
+      says.value = error instanceof Refused ? error.message : tell('common.this-did-not-work-try');
     }
   }
   async function begin(path: string, body?: Blob | object): Promise<void> {
@@ -30,7 +31,7 @@ export function useArchive() {
       await follow();
     } catch (error) {
       job.value = null;
-      says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
+      says.value = error instanceof Refused ? error.message : tell('common.this-did-not-work-try');
     }
   }
   /** Something more with the one that is here; where it is refused it stays as it was. */
@@ -39,7 +40,7 @@ export function useArchive() {
     try {
       job.value = await ask<ArchiveJob>(path);
     } catch (error) {
-      says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
+      says.value = error instanceof Refused ? error.message : tell('common.this-did-not-work-try');
     }
   }
   const putAway = (): void => {

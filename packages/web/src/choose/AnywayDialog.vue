@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { ref, watch } from 'vue';
@@ -27,7 +28,7 @@ function take(): void {
 <template>
   <DialogFrame
     :visible="name !== null"
-    :header="`Take ${name} anyway…`"
+    :header="tell('AnywayDialog.take-anyway', { name })"
     :width="520"
     @update:visible="emit('close')"
   >
@@ -37,13 +38,17 @@ function take(): void {
       </p>
       <TextField
         v-model="why"
-        label="Why take it all the same?"
-        hint="It stands in the book with the verdict, and goes for the next comb held by this rule."
-        :error="why.length && why.trim().length < LEAST_LETTERS ? 'Say it in a few words.' : null"
+        :label="tell('AnywayDialog.why-take-it-all-same')"
+        :hint="tell('AnywayDialog.it-stands-in-book-with')"
+        :error="
+          why.length && why.trim().length < LEAST_LETTERS
+            ? tell('AnywayDialog.say-it-in-few-words')
+            : null
+        "
       />
       <Button
         type="submit"
-        :label="`Take ${name} anyway`"
+        :label="tell('AnywayDialog.take-anyway-2', { name })"
         :disabled="why.trim().length < LEAST_LETTERS"
       />
     </form>

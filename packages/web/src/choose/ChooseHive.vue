@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   heldBack,
   hiveKind,
@@ -21,7 +22,7 @@ import Refusal from '../parts/Refusal.vue';
 import { isWithin } from '../parts/domEvents.js';
 import { slideIntoView } from '../parts/slideIntoView.js';
 import { useWidth } from '../parts/useWidth.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 import AnywayDialog from './AnywayDialog.vue';
 import HeldBack from './HeldBack.vue';
 import InHand from './InHand.vue';
@@ -74,9 +75,11 @@ watch([frame, liftedSlots], async () => {
 const sectionCombs = computed(() =>
   drawnCombs(props.hive, judged.value, (j) => ({ lifted: liftedSlots.value.has(j.slot) })),
 );
-const sectionLabel = computed(
-  () =>
-    `Section of ${props.hive.name}; ${takenUnitsText(props.hive, [...liftedSlots.value])} lifted`,
+const sectionLabel = computed(() =>
+  tell('ChooseHive.section-lifted', {
+    hive: props.hive.name,
+    hive2: takenUnitsText(props.hive, [...liftedSlots.value]),
+  }),
 );
 
 // What is said above and beside it.
@@ -85,21 +88,24 @@ const outText = computed(() => {
   if (!nowSet.value || !chosen.value.length) return `${headline.value.out}.`;
   const { honeyKg, combKg } = nowSet.value;
   const all = { low: honeyKg.low + combKg.low, mid: 0, high: honeyKg.high + combKg.high };
-  return `${headline.value.out}, ${estimateRangeText(all, props.rules.units)} honey.`;
+  return tell('ChooseHive.honey', {
+    out: headline.value.out,
+    all: estimateRangeText(all, props.rules.units),
+  });
 });
 const ripe = computed(() => judged.value.filter((j) => j.verdict.verdict === 'take').length);
 const togetherText = computed(() => {
   const [, ...others] = from.value.map((h) => h.name);
-  return others.length ? ` Together with ${others.join(', ')}.` : '';
+  return others.length ? ' ' + tell('ChooseHive.together-with', { others: others.join(', ') }) : '';
 });
 const others = computed(() => (hives.value ?? []).filter((h) => h.id !== props.hive.id));
 const touchText = computed(() => {
   const { kind } = props.hive;
-  if (isStingless(kind)) return 'Touch a group of pots to take it, once more to leave it.';
+  if (isStingless(kind)) return tell('ChooseHive.touch-group-pots-to-take');
   const { ripeDrainPercent, ripeCappedPercent } = props.rules;
   const percent = hiveKind(kind).drainsInPlace ? ripeDrainPercent : ripeCappedPercent;
   const unit = here.value?.units[0]?.what ?? 'comb';
-  return `Touch a ${unit} to lift it, once more to put it back. ${figures.says.value}Your rule: ${percent} % capped.`;
+  return tell('ChooseHive.touch-to-lift', { unit, figures: figures.says.value, percent });
 });
 /** What holds the choice back most, in a sentence; null where nothing does. */
 const bound = computed(() => chooser.answer.value?.bindings?.[0]?.sentence ?? null);
@@ -117,14 +123,14 @@ const { balance, stacks } = useWinterSums(
 const slideText = computed(() => {
   const bars = balance.value.slideForwardBars;
   if (!liftedSlots.value.size || !bars.length || props.hive.boxes.length) return null;
-  return `Then slide ${bars.join(', ')} toward the nest, so that no gap stands between it and its stores; empty bars last.`;
+  return tell('ChooseHive.then-slide-toward-nest-so', { bars: bars.join(', ') });
 });
 const isShort = computed(() =>
   (nowSet.value?.hives ?? []).flatMap(({ hiveId, name, spareKg }) => {
     const falls = spareKg !== null && spareKg < -1e-6;
     if (!falls || !chosen.value.some((c) => c.unit.hiveId === hiveId)) return [];
     const by = spareText(spareKg, props.rules.units);
-    const text = `${name}: counted low, the winter would be ${by}. Put one back, or go on knowing it.`;
+    const text = tell('ChooseHive.counted-low-winter-would-be', { name, by });
     return [{ hiveId, text }];
   }),
 );
@@ -162,7 +168,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     <header>
       <h1>{{ hive.name }}</h1>
       <span class="sub"
-        ><b>{{ outText }}</b> {{ headline.stays }} {{ ripe }} may be taken.<template v-if="bound"
+        ><b>{{ outText }}</b> {{ tell('ChooseHive.may-be-taken', { stays: headline.stays, ripe })
+        }}<template v-if="bound"
           >{{ ' ' }}<b>{{ said(bound) }}</b></template
         ><template v-if="correction"
           >{{ ' ' }}<b v-if="correction.applies">{{ said(correction.sentence) }}</b
@@ -173,7 +180,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         ><RouterLink v-for="h in others" :key="h.id" :to="`/choose/${h.id}`">{{
           h.name
         }}</RouterLink
-        ><RouterLink to="/comb-or-liquid">Comb or liquid?</RouterLink></span
+        ><RouterLink to="/comb-or-liquid">{{ tell('common.comb-or-liquid') }}</RouterLink></span
       >
     </header>
     <section>
@@ -192,7 +199,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <p class="sub">
         {{ touchText }}
         <label v-if="mayGoAsBox(hive.kind)" class="whole"
-          ><input v-model="draft.byBox[hive.id]" type="checkbox" /> Take whole boxes</label
+          ><input v-model="draft.byBox[hive.id]" type="checkbox" />
+          {{ tell('ChooseHive.take-whole-boxes') }}</label
         >
       </p>
       <p v-if="says" role="status">
@@ -239,13 +247,22 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       />
       <div class="headline">
         <h2 class="furrow-heading">
-          {{ chosen.length ? 'What to make of them' : 'What could be made' }}
+          {{
+            chosen.length
+              ? tell('ChooseHive.what-to-make-them')
+              : tell('ChooseHive.what-could-be-made')
+          }}
         </h2>
-        <Button outlined label="What you want…" @click="wishOpen = true" />
-        <Button v-if="hasPins" text label="Let all be chosen" @click="unpinAll" />
+        <Button outlined :label="tell('ChooseHive.what-you-want')" @click="wishOpen = true" />
+        <Button
+          v-if="hasPins"
+          text
+          :label="tell('ChooseHive.let-all-be-chosen')"
+          @click="unpinAll"
+        />
         <Button
           v-if="chosen.length && !narrow"
-          label="Go on to Ready"
+          :label="tell('ChooseHive.go-on-to-ready')"
           :severity="isShort.length ? 'secondary' : undefined"
           :loading="busy"
           @click="goOn"
@@ -271,12 +288,13 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         @again="chooser.again()"
       />
       <p v-if="chosen.length" class="lots">
-        <b>{{ lots.length === 1 ? 'One lot' : `${lots.length} lots` }}</b><span
-          v-for="lot in lots"
-          :key="lot.key"
-          class="lot"
+        <b>{{
+          lots.length === 1
+            ? tell('ChooseHive.one-lot')
+            : tell('ChooseHive.lots', { lots: lots.length })
+        }}</b><span v-for="lot in lots" :key="lot.key" class="lot"
           ><WayMark :way="lot.way" :size="22" />{{ lot.name }}</span
-        ><Button text label="One lot or more…" @click="lotsOpen = true" />
+        ><Button text :label="tell('ChooseHive.one-lot-or-more')" @click="lotsOpen = true" />
       </p>
     </section>
     <WishDialog
@@ -302,10 +320,10 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     />
     <div v-if="narrow && chosen.length" class="pinned">
       <p v-if="isShort.length" class="rust">
-        <b>Counted low, the winter falls short: put one back, or go on knowing it.</b>
+        <b>{{ tell('ChooseHive.counted-low-winter-falls-short') }}</b>
       </p>
       <Button
-        label="Go on to Ready"
+        :label="tell('ChooseHive.go-on-to-ready')"
         :severity="isShort.length ? 'secondary' : undefined"
         :loading="busy"
         @click="goOn"

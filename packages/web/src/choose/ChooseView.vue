@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import StateLine from '../parts/StateLine.vue';
 import ChooseHive from './ChooseHive.vue';
@@ -22,11 +23,15 @@ const pinning = usePinning(choice);
     :pinning="pinning"
   />
   <div v-else class="stage wide">
-    <header><h1>Nothing to choose from yet.</h1></header>
+    <header>
+      <h1>{{ tell('ChooseView.nothing-to-choose-from-yet') }}</h1>
+    </header>
     <FaintDrawing of="lifted" />
-    <p>Look at the combs first: what each holds decides what may leave.</p>
+    <p>{{ tell('ChooseView.look-at-combs-first-what') }}</p>
     <div class="acts row">
-      <RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink>
+      <RouterLink class="p-button p-component" to="/look">{{
+        tell('common.go-to-look')
+      }}</RouterLink>
     </div>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { Units } from '@furrow/core';
 import Button from 'primevue/button';
 import NumberField from '../parts/NumberField.vue';
@@ -24,24 +25,24 @@ const around = (hours: number | null) => ({
 
 <template>
   <aside class="acts">
-    <h2 class="furrow-heading">The supers</h2>
+    <h2 class="furrow-heading">{{ tell('CombInputs.supers') }}</h2>
     <div class="three">
       <NumberField
         v-model="draft.boxes as number | null"
-        label="Supers"
+        :label="tell('CombInputs.supers-2')"
         whole
         :min="1"
         :max="200"
         :error="issue('boxes')"
       /><NumberField
         v-model="draft.frames as number | null"
-        label="Frames in one"
+        :label="tell('CombInputs.frames-in-one')"
         whole
         :min="1"
         :max="20"
       /><NumberField
         v-model="draft.piecesAFrame as number | null"
-        label="Pieces a frame"
+        :label="tell('CombInputs.pieces-frame')"
         whole
         :min="1"
         :max="40"
@@ -51,20 +52,20 @@ const around = (hours: number | null) => ({
     <div class="three">
       <NumberField
         v-model="draft.honeyKg.low as number | null"
-        label="Honey, low"
+        :label="tell('CombInputs.honey-low')"
         unit="kg"
         :min="0"
         :max="60"
         :error="issue('honeyKg')"
       /><NumberField
         v-model="draft.honeyKg.mid as number | null"
-        label="likely"
+        :label="tell('CombInputs.likely')"
         unit="kg"
         :min="0"
         :max="60"
       /><NumberField
         v-model="draft.honeyKg.high as number | null"
-        label="high"
+        :label="tell('CombInputs.high')"
         unit="kg"
         :min="0"
         :max="60"
@@ -72,28 +73,30 @@ const around = (hours: number | null) => ({
     </div>
     <NumberField
       v-model="draft.filledPercent as number | null"
-      label="A part-filled super is filled to"
+      :label="tell('CombInputs.part-filled-super-filled-to')"
       unit="%"
       :min="0"
       :max="100"
     />
-    <h2 class="furrow-heading">Prices{{ money ? `, ${money}` : '' }}</h2>
+    <h2 class="furrow-heading">
+      {{ tell('CombInputs.prices', { money: money ? `, ${money}` : '' }) }}
+    </h2>
     <div class="three">
       <NumberField
         v-model="draft.pieceG as number | null"
-        label="A piece"
+        :label="tell('CombInputs.piece')"
         unit="g"
         :min="20"
         :max="3000"
         :error="issue('pieceG')"
       /><NumberField
         v-model="draft.piecePrice as number | null"
-        label="sells at"
+        :label="tell('CombInputs.sells-at')"
         :min="0"
         :error="issue('piecePrice')"
       /><NumberField
         v-model="draft.packCost as number | null"
-        label="its box"
+        :label="tell('CombInputs.its-box')"
         :min="0"
         :error="issue('packCost')"
       />
@@ -101,13 +104,13 @@ const around = (hours: number | null) => ({
     <div class="two">
       <NumberField
         v-model="draft.discountedPercent as number | null"
-        label="Of them at a discount"
+        :label="tell('CombInputs.them-at-discount')"
         unit="%"
         :min="0"
         :max="100"
       /><NumberField
         v-model="draft.discountPercent as number | null"
-        label="the discount"
+        :label="tell('CombInputs.discount')"
         unit="%"
         :min="0"
         :max="100"
@@ -117,51 +120,56 @@ const around = (hours: number | null) => ({
       <NumberField
         v-model="draft.honeyPerKg as number | null"
         :digits="2"
-        label="Honey brings"
+        :label="tell('CombInputs.honey-brings')"
         unit="a kg"
         :min="0"
         :error="issue('honeyPerKg')"
       /><NumberField
         v-model="draft.jarCostPerKg as number | null"
         :digits="2"
-        label="its jars"
+        :label="tell('CombInputs.its-jars')"
         unit="a kg"
         :min="0"
         :error="issue('jarCostPerKg')"
       />
     </div>
-    <h2 class="furrow-heading">Your comb supers so far</h2>
+    <h2 class="furrow-heading">{{ tell('CombInputs.your-comb-supers-so-far') }}</h2>
     <div class="three">
       <NumberField
         v-model="draft.history.finished as number | null"
-        label="Finished"
+        :label="tell('CombInputs.finished')"
         whole
         :min="0"
         :error="issue('history.finished')"
       /><NumberField
         v-model="draft.history.half as number | null"
-        label="Half"
+        :label="tell('CombInputs.half')"
         whole
         :min="0"
         :error="issue('history.half')"
       /><NumberField
         v-model="draft.history.spoilt as number | null"
-        label="Spoilt"
+        :label="tell('common.spoilt')"
         whole
         :min="0"
         :error="issue('history.spoilt')"
       />
     </div>
     <p v-if="booked" class="sub">
-      By your cutting board: {{ booked.finished }} finished, {{ booked.half }} half,
-      {{ booked.spoilt }} spoilt harvests of comb.
-      <Button text label="Take these" @click="draft.history = { ...booked }" />
+      {{
+        tell('CombInputs.by-your-cutting-board-finished', {
+          finished: booked.finished,
+          half: booked.half,
+          spoilt: booked.spoilt,
+        })
+      }}
+      <Button text :label="tell('CombInputs.take-these')" @click="draft.history = { ...booked }" />
     </p>
-    <h2 class="furrow-heading">Hours a super, and selling</h2>
+    <h2 class="furrow-heading">{{ tell('CombInputs.hours-super-and-selling') }}</h2>
     <div class="two">
       <NumberField
         :model-value="draft.combHours.mid"
-        label="As comb"
+        :label="tell('common.as-comb')"
         unit="h"
         :min="0"
         :max="100"
@@ -169,7 +177,7 @@ const around = (hours: number | null) => ({
         @update:model-value="draft.combHours = around($event)"
       /><NumberField
         :model-value="draft.liquidHours.mid"
-        label="As liquid"
+        :label="tell('common.as-liquid')"
         unit="h"
         :min="0"
         :max="100"
@@ -180,12 +188,12 @@ const around = (hours: number | null) => ({
     <div class="two">
       <NumberField
         v-model="draft.piecesAMonth as number | null"
-        label="Pieces sold a month"
+        :label="tell('CombInputs.pieces-sold-month')"
         :min="0"
         :error="issue('piecesAMonth')"
       /><NumberField
         v-model="draft.kgAMonth as number | null"
-        label="Honey sold a month"
+        :label="tell('CombInputs.honey-sold-month')"
         unit="kg"
         :min="0"
         :error="issue('kgAMonth')"
@@ -194,12 +202,12 @@ const around = (hours: number | null) => ({
     <div class="two">
       <NumberField
         v-model="draft.lowerPrice as number | null"
-        label="A lower price to try"
+        :label="tell('CombInputs.lower-price-to-try')"
         :min="0"
         nullable
       /><NumberField
         v-model="draft.piecesAMonthThen as number | null"
-        label="then sold a month"
+        :label="tell('CombInputs.then-sold-month')"
         :min="0"
         nullable
       />
@@ -207,12 +215,12 @@ const around = (hours: number | null) => ({
     <div class="two">
       <NumberField
         v-model="draft.soldPieces as number | null"
-        label="Pieces sold this year"
+        :label="tell('CombInputs.pieces-sold-this-year')"
         whole
         :min="0"
       /><NumberField
         v-model="draft.missedPieces as number | null"
-        label="asked for in vain"
+        :label="tell('CombInputs.asked-for-in-vain')"
         whole
         :min="0"
       />

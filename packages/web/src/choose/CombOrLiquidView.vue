@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { plainCopy } from '../parts/plainCopy';
 import {
@@ -140,19 +141,18 @@ const nextYear = computed(() => {
   return boxes && { ...boxes, narrow: narrowBy(boxes, d.history) };
 });
 const NARROW = {
-  count:
-    'What would narrow it: count your comb supers so far as finished, half and spoilt, even three.',
-  'more-years': 'What would narrow it: a few more supers counted, year by year.',
+  count: tell('CombOrLiquidView.what-would-narrow-it-count'),
+  'more-years': tell('CombOrLiquidView.what-would-narrow-it-few'),
 };
 const n0 = (v: number): string => v.toFixed(0);
 const verdict = computed(() => {
   const f = shown.value;
   if (!f) return '';
-  const lead = f.combWins >= 0.5 ? 'Comb' : 'Liquid';
+  const lead = f.combWins >= 0.5 ? tell('common.comb') : tell('CombOrLiquidView.liquid');
   const chance = Math.max(f.combWins, 1 - f.combWins);
   return chance < 0.6
-    ? 'Nearly even.'
-    : `${lead} brings more in ${n0(chance * 10)} of 10 such years.`;
+    ? tell('CombOrLiquidView.nearly-even')
+    : tell('CombOrLiquidView.brings-more', { lead, years: n0(chance * 10) });
 });
 </script>
 
@@ -165,66 +165,85 @@ const verdict = computed(() => {
   />
   <div v-else-if="draft" class="stage against">
     <header>
-      <h1>Comb or liquid?</h1>
-      <span class="sub">The same supers sold as cut comb, or crushed into jars.</span
-      ><RouterLink class="right" to="/choose">Back to Choose</RouterLink>
+      <h1>{{ tell('common.comb-or-liquid') }}</h1>
+      <span class="sub">{{ tell('CombOrLiquidView.same-supers-sold-as-cut') }}</span><RouterLink
+        class="right"
+        to="/choose"
+        >{{ tell('CombOrLiquidView.back-to-choose') }}</RouterLink
+      >
     </header>
     <section>
       <p class="display big" role="status">{{ verdict }}</p>
       <p v-if="!priced">
-        Say what a piece sells at and what honey sells at: then both stand beside each other here.
+        {{ tell('CombOrLiquidView.say-what-piece-sells-at') }}
       </p>
       <TwoSpreads v-if="shown" :found="shown" :money="money" />
       <p v-if="share !== null && !found" aria-busy="true">
-        Drawing … {{ n0(share * 100) }} % <Button text label="Stop" @click="worker.end()" />
+        {{ tell('CombOrLiquidView.drawing', { share: n0(share * 100) }) }}
+        <Button text :label="tell('common.stop')" @click="worker.end()" />
       </p>
       <table v-if="shown" class="plain">
         <thead>
           <tr>
             <th></th>
-            <th>Nine of ten years{{ money ? `, ${money}` : '' }}</th>
-            <th>On average</th>
-            <th>An hour of hands</th>
-            <th>Comes out</th>
-            <th>Sold in</th>
+            <th>
+              {{ tell('CombOrLiquidView.nine-ten-years', { money: money ? `, ${money}` : '' }) }}
+            </th>
+            <th>{{ tell('CombOrLiquidView.on-average') }}</th>
+            <th>{{ tell('CombOrLiquidView.hour-hands') }}</th>
+            <th>{{ tell('CombOrLiquidView.comes-out') }}</th>
+            <th>{{ tell('CombOrLiquidView.sold-in') }}</th>
           </tr>
         </thead>
         <tbody>
           <tr>
-            <td><b class="display">Comb</b></td>
+            <td>
+              <b class="display">{{ tell('common.comb') }}</b>
+            </td>
             <td>{{ n0(shown.comb.low) }}–{{ n0(shown.comb.high) }}</td>
             <td>
               <b>{{ n0(shown.comb.mean) }}</b>{{ ' ' }}
-              <span v-if="draft.boxes !== 1" class="sub"
-                >{{ n0(shown.comb.mean / draft.boxes) }} a super</span
-              >
+              <span v-if="draft.boxes !== 1" class="sub">{{
+                tell('CombOrLiquidView.super', { mean: n0(shown.comb.mean / draft.boxes) })
+              }}</span>
             </td>
             <td>{{ n0(shown.combPerHour.low) }}–{{ n0(shown.combPerHour.high) }}</td>
-            <td>{{ n0(shown.pieces.low) }}–{{ n0(shown.pieces.high) }} pieces</td>
+            <td>
+              {{
+                tell('CombOrLiquidView.pieces', {
+                  low: n0(shown.pieces.low),
+                  high: n0(shown.pieces.high),
+                })
+              }}
+            </td>
             <td>
               {{
                 shown.monthsToSell.comb === null
-                  ? 'not said'
-                  : `${shown.monthsToSell.comb.toFixed(1)} months`
+                  ? tell('CombOrLiquidView.not-said')
+                  : tell('CombOrLiquidView.months', { comb: shown.monthsToSell.comb.toFixed(1) })
               }}
             </td>
           </tr>
           <tr>
-            <td><b class="display">Liquid</b></td>
+            <td>
+              <b class="display">{{ tell('CombOrLiquidView.liquid') }}</b>
+            </td>
             <td>{{ n0(shown.liquid.low) }}–{{ n0(shown.liquid.high) }}</td>
             <td>
               <b>{{ n0(shown.liquid.mean) }}</b>{{ ' ' }}
-              <span v-if="draft.boxes !== 1" class="sub"
-                >{{ n0(shown.liquid.mean / draft.boxes) }} a super</span
-              >
+              <span v-if="draft.boxes !== 1" class="sub">{{
+                tell('CombOrLiquidView.super', { mean: n0(shown.liquid.mean / draft.boxes) })
+              }}</span>
             </td>
             <td>{{ n0(shown.liquidPerHour.low) }}–{{ n0(shown.liquidPerHour.high) }}</td>
             <td>{{ massRangeText(shown.kg, units) }}</td>
             <td>
               {{
                 shown.monthsToSell.liquid === null
-                  ? 'not said'
-                  : `${shown.monthsToSell.liquid.toFixed(1)} months`
+                  ? tell('CombOrLiquidView.not-said')
+                  : tell('CombOrLiquidView.months-2', {
+                      liquid: shown.monthsToSell.liquid.toFixed(1),
+                    })
               }}
             </td>
           </tr>
@@ -233,42 +252,50 @@ const verdict = computed(() => {
       <template v-if="shown">
         <CombPlain :draft="draft" :out-share="outShare.mid" :money="money" :units="units" />
         <p>
-          <b
-            >Over such years level at
-            {{
-              shown.breakEvenPrice === null
-                ? 'no price'
-                : `${money} ${shown.breakEvenPrice.toFixed(2)}`
-            }}
-            a piece.</b
-          >{{ ' ' }}
-          <template v-if="shown.breakEvenPieces !== null"
-            >At your price {{ shown.breakEvenPieces }} whole pieces a super pay for the extra
-            hours.</template
-          ><template v-else
-            >At your price even a full super of pieces does not pay for its hours.</template
-          >
+          <b>{{
+            tell('CombOrLiquidView.over-such-years-level-at', {
+              breakEvenPrice:
+                shown.breakEvenPrice === null
+                  ? tell('CombOrLiquidView.no-price')
+                  : `${money} ${shown.breakEvenPrice.toFixed(2)}`,
+            })
+          }}</b>{{ ' ' }}
+          <template v-if="shown.breakEvenPieces !== null">{{
+            tell('CombOrLiquidView.at-your-price-whole-pieces', {
+              breakEvenPieces: shown.breakEvenPieces,
+            })
+          }}</template><template v-else>{{
+            tell('CombOrLiquidView.at-your-price-even-full')
+          }}</template>
         </p>
         <p v-if="nextYear">
-          <b
-            >{{
-              nextYear.low === nextYear.high ? nextYear.low : `${nextYear.low} to ${nextYear.high}`
-            }}
-            comb {{ nextYear.high === 1 ? 'super' : 'supers' }} next year</b
-          >
-          would give what was sold and asked for; begin with {{ nextYear.mid }}.
-          {{ nextYear.narrow ? NARROW[nextYear.narrow] : '' }}
+          <b>{{
+            tell('CombOrLiquidView.comb-supers-next-year', {
+              low:
+                nextYear.low === nextYear.high
+                  ? nextYear.low
+                  : tell('CombOrLiquidView.to', { low: nextYear.low, high: nextYear.high }),
+              high: nextYear.high,
+            })
+          }}</b>
+          {{
+            tell('CombOrLiquidView.would-give-what-was-sold', {
+              mid: nextYear.mid,
+              narrow: nextYear.narrow ? NARROW[nextYear.narrow] : '',
+            })
+          }}
         </p>
         <details class="how">
-          <summary>How this was got</summary>
+          <summary>{{ tell('common.how-this-was-got') }}</summary>
           <p>
-            20 000 years drawn with seed {{ SEED }}; the same numbers give the same picture. A super
-            finishes in {{ n0(shown.chances.finished * 100) }} %, comes out half in
-            {{ n0(shown.chances.half * 100) }} %, is spoilt in
-            {{ n0(shown.chances.spoilt * 100) }} %: your own counts with one of each added, so that
-            few supers give a wide answer; nothing counted gives a third each. A half super gives
-            25–60 % of its pieces, a finished one loses 0–12 % to cracks; the rest is crushed at the
-            share your house rule drains. The supers hold the same honey both ways.
+            {{
+              tell('CombOrLiquidView.20-000-years-drawn-with', {
+                sEED: SEED,
+                finished: n0(shown.chances.finished * 100),
+                half: n0(shown.chances.half * 100),
+                spoilt: n0(shown.chances.spoilt * 100),
+              })
+            }}
           </p>
         </details>
       </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   levelPieces,
   levelPrice,
@@ -11,7 +12,6 @@ import {
 import { massText } from '@furrow/words';
 import { computed } from 'vue';
 import type { CombDraft } from './combDraft.js';
-import { said } from '../shell/units.js';
 
 /**
  * One super by plain arithmetic: full, part-filled, bad; where comb and honey are level; a lower
@@ -37,29 +37,29 @@ const question = computed((): SuperQuestion => ({
 }));
 const years = computed(() => yearsIncome(question.value, props.draft.history));
 const rows = computed(() => [
-  { name: 'Full', income: years.value.good },
+  { name: tell('common.full'), income: years.value.good },
   {
-    name: `${props.draft.filledPercent} % filled`,
+    name: tell('CombPlain.filled', { filledPercent: props.draft.filledPercent }),
     income: superIncome(question.value, props.draft.filledPercent / 100),
   },
-  { name: 'Half-good year', income: years.value.half },
-  { name: 'Bad year', income: years.value.bad },
+  { name: tell('CombPlain.half-good-year'), income: years.value.half },
+  { name: tell('CombPlain.bad-year'), income: years.value.bad },
 ]);
 const n0 = (value: number): string => value.toFixed(0);
 const price = (value: number | null): string =>
-  value === null ? 'no price' : `${props.money} ${value.toFixed(2)}`;
+  value === null ? tell('CombPlain.no-price') : `${props.money} ${value.toFixed(2)}`;
 const level = computed(() => levelPrice(question.value));
 const count = computed(() => levelPieces(question.value));
 const countText = computed(() => {
   const { withoutTrimmings: alone, withTrimmings: both } = count.value;
   const without =
     alone === null
-      ? 'Pieces alone never make up for the honey'
-      : `${alone} of ${question.value.pieces} pieces alone bring what all of it crushed would`;
+      ? tell('CombPlain.pieces-alone-never-make-up')
+      : tell('CombPlain.pieces-alone-bring-what-all', { alone, pieces: question.value.pieces });
   const withThem =
     both === null
-      ? 'with the trimmings crushed, a piece brings less than the honey in it'
-      : 'with the trimmings crushed, every piece brings more than the honey in it';
+      ? tell('CombPlain.with-trimmings-crushed-piece-brings')
+      : tell('CombPlain.with-trimmings-crushed-every-piece');
   return `${without}; ${withThem}.`;
 });
 /** The lower price, once one was said. */
@@ -74,29 +74,43 @@ const tried = computed(() => {
     lowerPrice,
     piecesAMonthThen,
   });
-  const change = `${n0(Math.abs(test.lost))} ${test.lost >= 0 ? 'less' : 'more'}`;
-  const inAll = `At ${price(lowerPrice)} full supers bring ${props.money} ${n0(test.then)}, ${change}`;
+  const change = tell('CombPlain.text', {
+    lost: n0(Math.abs(test.lost)),
+    lost2: test.lost >= 0 ? tell('CombPlain.less') : tell('CombPlain.more'),
+  });
+  const inAll = tell('CombPlain.at-full-supers-bring', {
+    lowerPrice: price(lowerPrice),
+    money: props.money,
+    then: n0(test.then),
+    change,
+  });
   if (test.monthsNow === null || test.monthsThen === null)
-    return `${inAll}. Say how many are sold a month at each price, and the months stand here.`;
-  const months = `sold in ${test.monthsThen.toFixed(1)} months, not ${test.monthsNow.toFixed(1)}`;
+    return tell('CombPlain.say-how-many', { inAll });
+  const months = tell('CombPlain.sold-in-months-not', {
+    monthsThen: test.monthsThen.toFixed(1),
+    monthsNow: test.monthsNow.toFixed(1),
+  });
   const more = test.moreAMonth!;
-  const aMonth = `${n0(Math.abs(more))} ${more >= 0 ? 'more' : 'less'} a month`;
-  return `${inAll}, ${months}: ${aMonth} while they last.`;
+  const aMonth = tell('CombPlain.month', {
+    more: n0(Math.abs(more)),
+    more2: more >= 0 ? tell('CombPlain.more') : tell('CombPlain.less'),
+  });
+  return tell('CombPlain.while-they-last', { inAll, months, aMonth });
 });
 </script>
 
 <template>
   <section class="plainly">
-    <h2 class="furrow-heading">One super, plainly</h2>
+    <h2 class="furrow-heading">{{ tell('CombPlain.one-super-plainly') }}</h2>
     <table class="plain">
       <thead>
         <tr>
           <th>{{ money }}</th>
-          <th class="num">Pieces</th>
-          <th class="num">bring</th>
-          <th class="num">Trimmings</th>
-          <th class="num">As comb</th>
-          <th class="num">As liquid</th>
+          <th class="num">{{ tell('common.pieces') }}</th>
+          <th class="num">{{ tell('CombPlain.bring') }}</th>
+          <th class="num">{{ tell('CombPlain.trimmings') }}</th>
+          <th class="num">{{ tell('common.as-comb') }}</th>
+          <th class="num">{{ tell('common.as-liquid') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -121,7 +135,10 @@ const tried = computed(() => {
         </tr>
         <tr v-if="years.average">
           <td>
-            <b>Average</b>{{ ' ' }}<small class="sub">of {{ years.average.supers }} counted</small>
+            <b>{{ tell('CombPlain.average') }}</b>{{ ' '
+            }}<small class="sub">{{
+              tell('CombPlain.counted', { supers: years.average.supers })
+            }}</small>
           </td>
           <td colspan="3"></td>
           <td class="num">
@@ -134,21 +151,29 @@ const tried = computed(() => {
       </tbody>
     </table>
     <p>
-      <b>Level at {{ price(level.withTrimmings) }} a piece</b> with its trimmings crushed,
-      {{ price(level.withoutTrimmings) }} without. {{ countText }}
+      <b>{{ tell('CombPlain.level-at-piece', { withTrimmings: price(level.withTrimmings) }) }}</b>
+      {{
+        tell('CombPlain.with-its-trimmings-crushed-without', {
+          withoutTrimmings: price(level.withoutTrimmings),
+          countText,
+        })
+      }}
     </p>
     <p v-if="tried">{{ tried }}</p>
     <p v-if="!years.average" class="sub">
-      No comb super was counted yet: with them an average over good, half and bad years stands here.
+      {{ tell('CombPlain.no-comb-super-was-counted') }}
     </p>
     <details class="how">
-      <summary>How this was got</summary>
+      <summary>{{ tell('common.how-this-was-got') }}</summary>
       <p>
-        {{ draft.frames }} frames of {{ draft.piecesAFrame }} pieces of
-        {{ said(`${draft.pieceG} g`) }}. A part filled super gives that part of its pieces, whole
-        ones. A half-good year holds 60 % of the honey and gives 45 % of the pieces, a bad year
-        none: starting values. What is not in a piece is crushed, and {{ n0(outShare * 100) }} % of
-        it runs out. Packs, jars and discounts are taken off; hours are not counted here.
+        {{
+          tell('CombPlain.frames-pieces-part-filled-super', {
+            frames: draft.frames,
+            piecesAFrame: draft.piecesAFrame,
+            said: measured({ massG: draft.pieceG, as: 'read' }),
+            outShare: n0(outShare * 100),
+          })
+        }}
       </p>
     </details>
   </section>

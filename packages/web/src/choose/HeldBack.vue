@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { Hive, HeldBack, HouseRules } from '@furrow/core';
 import { computed } from 'vue';
 import WinterNeed from '../parts/WinterNeed.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** Where nothing may be taken: which finding holds it back, and the way to where it is answered. */
 const props = defineProps<{
@@ -13,19 +14,21 @@ const props = defineProps<{
 }>();
 const asksNeed = computed(() => props.held.some((h) => h.leadsTo === 'winter-need'));
 const of = (labels: string[]): string =>
-  labels.length > 4 ? `${labels.length} of them` : labels.join(', ');
+  labels.length > 4 ? tell('HeldBack.them', { labels: labels.length }) : labels.join(', ');
 </script>
 
 <template>
   <section class="held" role="status">
-    <p class="display">Nothing may be taken here now.</p>
+    <p class="display">{{ tell('HeldBack.nothing-may-be-taken-here') }}</p>
     <ul>
       <li v-for="h in held" :key="`${h.question} ${h.labels[0]}`">
         <b>{{ h.name }}</b> ({{ of(h.labels) }}): {{ said(h.sentence) }}
-        <RouterLink v-if="h.leadsTo === 'look'" :to="`/look/${hive.id}?comb=${h.lookAtSlot}`"
-          >Look at it</RouterLink
-        >
-        <RouterLink v-else-if="h.leadsTo === 'rules'" to="/rules">The rule</RouterLink>
+        <RouterLink v-if="h.leadsTo === 'look'" :to="`/look/${hive.id}?comb=${h.lookAtSlot}`">{{
+          tell('common.look-at-it')
+        }}</RouterLink>
+        <RouterLink v-else-if="h.leadsTo === 'rules'" to="/rules">{{
+          tell('HeldBack.rule')
+        }}</RouterLink>
       </li>
     </ul>
     <WinterNeed v-if="asksNeed" :kind="hive.kind" :rules="rules" :rules-version="rulesVersion" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { estimated, tell } from '../words/tell.js';
 import {
   QUESTION_WORDS,
   WAY_WORDS,
@@ -13,7 +14,7 @@ import { computed, ref, watch } from 'vue';
 import WayMark from '../drawing/WayMark.vue';
 import JarAdd from '../kit/JarAdd.vue';
 import type { WayOffer } from './useChoice.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * The comb in hand and the ways it can go, each with what it would give or why not; touching one
@@ -40,12 +41,13 @@ const span = (r: { low: number; high: number }, digits: number): string =>
     : `${r.low.toFixed(digits)}–${r.high.toFixed(digits)}`;
 function gives(offer: WayOffer): string {
   const o = offer.outcome;
-  if (!o) return 'not known';
+  if (!o) return tell('InHand.not-known');
   const parts = [];
-  if (o.pieces.high > 0) parts.push(`${span(o.pieces, 0)} pieces`);
-  if (o.chunkJars.high > 0) parts.push(`${span(o.chunkJars, 0)} chunk jars`);
-  if (o.honeyKg.high > 0) parts.push(said(`${span(o.honeyKg, 1)} kg`));
-  return parts.join(', ') || 'nothing';
+  if (o.pieces.high > 0) parts.push(tell('InHand.pieces', { pieces: span(o.pieces, 0) }));
+  if (o.chunkJars.high > 0)
+    parts.push(tell('InHand.chunk-jars', { chunkJars: span(o.chunkJars, 0) }));
+  if (o.honeyKg.high > 0) parts.push(estimated(o.honeyKg));
+  return parts.join(', ') || tell('InHand.nothing');
 }
 /**
  * The rule that stands against a way, by its name: a finding of the look, or what the kit or the
@@ -53,7 +55,7 @@ function gives(offer: WayOffer): string {
  */
 function againstText({ against: [first] }: WayOffer): string {
   const name = QUESTION_WORDS[first.rule as Question]?.name ?? first.rule;
-  return `against your rule “${name}”`;
+  return tell('InHand.against-your-rule', { name });
 }
 function choose(offer: WayOffer): void {
   if (offer.against.some((b) => b.hard)) return void (open.value = offer.way);
@@ -71,8 +73,10 @@ const shown = (): WayOffer | null =>
 </script>
 
 <template>
-  <div class="in-hand" role="group" :aria-label="`${name} in hand`">
-    <h2 class="furrow-heading">{{ name }} in hand{{ pinned ? ', pinned' : '' }}</h2>
+  <div class="in-hand" role="group" :aria-label="tell('InHand.in-hand', { name })">
+    <h2 class="furrow-heading">
+      {{ tell('InHand.in-hand-2', { name, pinned: pinned ? tell('InHand.pinned') : '' }) }}
+    </h2>
     <div class="ways">
       <button
         type="button"
@@ -82,7 +86,8 @@ const shown = (): WayOffer | null =>
         @click="emit('pin', 'leave')"
       >
         <WayMark way="leave" :size="28" /><span
-          ><b>Stays</b><span class="sub">with the bees</span></span
+          ><b>{{ tell('InHand.stays') }}</b
+          ><span class="sub">{{ tell('InHand.with-bees') }}</span></span
         >
       </button>
       <button
@@ -99,13 +104,13 @@ const shown = (): WayOffer | null =>
           ><span class="sub">{{
             offer.against.length
               ? offer.against[0].hard
-                ? 'not possible'
+                ? tell('InHand.not-possible')
                 : againstText(offer)
               : gives(offer)
           }}</span></span
         >
       </button>
-      <Button v-if="pinned" text label="Let it be chosen" @click="emit('unpin')" />
+      <Button v-if="pinned" text :label="tell('InHand.let-it-be-chosen')" @click="emit('unpin')" />
     </div>
     <p v-if="shown() && shown()!.against.length" class="why">
       {{ WAY_WORDS[shown()!.way].name }}:
@@ -117,15 +122,28 @@ const shown = (): WayOffer | null =>
     </p>
 
     <p v-else-if="shown()?.outcome" class="sub">
-      {{ WAY_WORDS[shown()!.way].name }}, {{ WAY_WORDS[shown()!.way].note }}: {{ gives(shown()!) }};
-      {{ said(`${span(shown()!.outcome!.cleanWaxG, 0)} g`) }} clean wax;
-      {{ span(shown()!.outcome!.handsOnMinutes, 0) }} min of your hands; ready in about
-      {{ span(shown()!.outcome!.elapsedHours, 0) }} h<template
-        v-if="rules.currency && shown()!.outcome!.worth.high"
-        >; worth {{ rules.currency }} {{ span(shown()!.outcome!.worth, 0) }}</template
+      {{
+        tell('InHand.clean-wax-min-your-hands', {
+          way: WAY_WORDS[shown()!.way].name,
+          note: WAY_WORDS[shown()!.way].note,
+          shown: gives(shown()!),
+          said: said(`${span(shown()!.outcome!.cleanWaxG, 0)} g`),
+          handsOnMinutes: span(shown()!.outcome!.handsOnMinutes, 0),
+          elapsedHours: span(shown()!.outcome!.elapsedHours, 0),
+        })
+      }}<template v-if="rules.currency && shown()!.outcome!.worth.high">{{
+        tell('InHand.worth', { currency: rules.currency, worth: span(shown()!.outcome!.worth, 0) })
+      }}</template
       >.<template v-if="unit.what === 'box'">
-        The box weighs about {{ said(`${span(unit.liftKg, 0)} kg`) }}:
-        {{ unit.liftKg.high > rules.liftKg ? 'two people' : 'one person' }}.</template
+        {{
+          tell('InHand.box-weighs-about', {
+            said: estimated(unit.liftKg),
+            high:
+              unit.liftKg.high > rules.liftKg
+                ? tell('InHand.two-people')
+                : tell('InHand.one-person'),
+          })
+        }}</template
       >
     </p>
     <JarAdd v-if="missingBox" :key="missingBox" :rules="rules" :purpose="missingBox" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { planLots, type ChoiceUnit, type KeepApart, type Way } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
@@ -18,32 +19,41 @@ const turn = (key: keyof KeepApart): void => {
   keep.value = { ...keep.value, [key]: !keep.value[key] };
 };
 const WORDS: [keyof KeepApart, string][] = [
-  ['hive', 'Each hive in its own vessel'],
-  ['box', 'Each box in its own vessel'],
-  ['season', "This season's comb apart from older"],
-  ['capped', 'Fully capped comb apart from comb with open honey'],
-  ['comb', 'Each comb or frame by itself'],
+  ['hive', tell('LotsDialog.each-hive-in-its-own')],
+  ['box', tell('LotsDialog.each-box-in-its-own')],
+  ['season', tell('LotsDialog.this-seasons-comb-apart-from')],
+  ['capped', tell('LotsDialog.fully-capped-comb-apart-from')],
+  ['comb', tell('LotsDialog.each-comb-or-frame-by')],
 ];
 </script>
 
 <template>
-  <DialogFrame v-model:visible="open" header="One lot or more?" :width="620">
+  <DialogFrame v-model:visible="open" :header="tell('LotsDialog.one-lot-or-more')" :width="620">
     <div class="lots">
       <label v-for="[key, word] in WORDS" :key="key" class="tick"
         ><input type="checkbox" :checked="keep[key]" @change="turn(key)" /> {{ word }}</label
       >
       <h2 class="furrow-heading">
-        That makes {{ lots.length === 1 ? 'one lot' : `${lots.length} lots` }}
+        {{
+          tell('LotsDialog.that-makes', {
+            lots:
+              lots.length === 1
+                ? tell('LotsDialog.one-lot')
+                : tell('LotsDialog.lots', { lots: lots.length }),
+          })
+        }}
       </h2>
       <div v-for="lot in lots" :key="lot.key" class="lot">
         <WayMark :way="lot.way" />
         <div>
           <b>{{ lot.name }}</b>
           <p v-for="l in lot.lost" :key="l" class="rust">{{ l }}</p>
-          <p v-if="!lot.lost.length" class="sub">Every jar can say where it came from.</p>
+          <p v-if="!lot.lost.length" class="sub">
+            {{ tell('LotsDialog.every-jar-can-say-where') }}
+          </p>
         </div>
       </div>
-      <Button label="That is it" @click="open = false" />
+      <Button :label="tell('common.that-it')" @click="open = false" />
     </div>
   </DialogFrame>
 </template>

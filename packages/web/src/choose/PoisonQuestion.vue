@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { Site } from '@furrow/core';
 import Button from 'primevue/button';
 import { useSend } from '../api/useSend.js';
@@ -7,22 +8,22 @@ import { useSend } from '../api/useSend.js';
 const props = defineProps<{ site: Site }>();
 const { go, busy } = useSend();
 const ANSWERS = [
-  { label: 'No', value: 'no' },
-  { label: 'Yes', value: 'yes' },
-  { label: 'I shall ask', value: 'ask' },
+  { label: tell('common.no'), value: 'no' },
+  { label: tell('common.yes'), value: 'yes' },
+  { label: tell('PoisonQuestion.i-shall-ask'), value: 'ask' },
 ] as const;
 const say = (poisonousNectar: 'yes' | 'no' | 'ask'): unknown =>
   go(
     `/sites/${props.site.id}`,
     { poisonousNectar },
-    `${props.site.name}: plants that give poisonous honey noted.`,
+    tell('PoisonQuestion.plants-that-give-poisonous-honey-2', { site: props.site.name }),
     { method: 'PATCH', baseRevision: props.site.revision },
   );
 </script>
 
 <template>
   <p v-if="site.poisonousNectar === null" class="asks">
-    Are plants known to give poisonous honey in reach of {{ site.name }}?
+    {{ tell('PoisonQuestion.are-plants-known-to-give', { site: site.name }) }}
     <Button
       v-for="a in ANSWERS"
       :key="a.value"
@@ -34,14 +35,18 @@ const say = (poisonousNectar: 'yes' | 'no' | 'ask'): unknown =>
     />
   </p>
   <p v-else-if="site.poisonousNectar !== 'no'" class="rust">
-    <b v-if="site.poisonousNectar === 'yes'"
-      >Plants that give poisonous honey are known near {{ site.name }}: not for eating until
-      somebody who knows them, or a laboratory, has spoken.</b
-    ><b v-else
-      >Ask locally about plants that give poisonous honey near {{ site.name }} before it is
-      eaten.</b
-    >
-    <Button size="small" text label="Asked: none are known" :loading="busy" @click="say('no')" />
+    <b v-if="site.poisonousNectar === 'yes'">{{
+      tell('PoisonQuestion.plants-that-give-poisonous-honey', { site: site.name })
+    }}</b><b v-else>{{
+      tell('PoisonQuestion.ask-locally-about-plants-that', { site: site.name })
+    }}</b>
+    <Button
+      size="small"
+      text
+      :label="tell('PoisonQuestion.asked-none-are-known')"
+      :loading="busy"
+      @click="say('no')"
+    />
   </p>
 </template>
 

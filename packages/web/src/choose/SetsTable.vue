@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   lookAgainText,
   type HiveKindName,
@@ -22,7 +23,7 @@ import Button from 'primevue/button';
 import { computed } from 'vue';
 import RangeBar from '../drawing/RangeBar.vue';
 import WayMark from '../drawing/WayMark.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Sets side by side, what each gives with its range, and what holds them back. The picked one is
@@ -57,8 +58,8 @@ const unit = computed(() => ({
 const noJarsText = computed(() => {
   const cutsNothing = rows.value.every((row) => row.set.pieces.high === 0);
   return hiveKind(props.kind).superPurpose === 'cut-comb' && cutsNothing
-    ? 'no boxes for pieces, no jars in the kit'
-    : 'no jars in the kit';
+    ? tell('SetsTable.no-boxes-for-pieces-no')
+    : tell('SetsTable.no-jars-in-kit');
 });
 /** Worth is nothing to show while the kit says no price: that is unknown, not 0. */
 const priced = computed(() => rows.value.some((row) => row.set.worth.high !== 0));
@@ -87,7 +88,7 @@ const rows = computed(() => {
           {
             key: 'mine',
             index: picked.value,
-            name: 'As you lifted them',
+            name: tell('SetsTable.as-you-lifted-them'),
             note: waysText(now),
             set: now,
             way: mainWay(now),
@@ -111,7 +112,7 @@ function waysText(set: ChoiceSet): string {
   for (const way of Object.values(set.ways)) count.set(way, (count.get(way) ?? 0) + 1);
   return (
     [...count].map(([way, n]) => `${n} ${WAY_WORDS[way].name.toLowerCase()}`).join(', ') ||
-    'nothing taken'
+    tell('SetsTable.nothing-taken')
   );
 }
 const top = (pick: (s: ChoiceSet) => Range): number =>
@@ -128,11 +129,12 @@ const span = (r: Range, digits: number): string =>
 const proofText = computed(() => {
   const a = props.answer;
   if (!a || !a.sets.length) return null;
-  if (a.proof === 'proven') return 'Proven: no set is better by your wish and rules.';
-  if (a.isDone) return `Within ${(a.gap * 100).toFixed(1)} % of the best there could be.`;
+  if (a.proof === 'proven') return tell('SetsTable.proven-no-set-better-by');
+  if (a.isDone)
+    return tell('SetsTable.within-best-there-could-be', { gap: (a.gap * 100).toFixed(1) });
   return a.gap >= 1
-    ? 'A first set; looking for better ones.'
-    : `Within ${(a.gap * 100).toFixed(1)} % of the best there could be; still looking.`;
+    ? tell('SetsTable.first-set-looking-for-better')
+    : tell('SetsTable.within-best-there-could-be-2', { gap: (a.gap * 100).toFixed(1) });
 });
 </script>
 
@@ -142,27 +144,31 @@ const proofText = computed(() => {
       <b>{{ i.message }}</b>
     </p>
     <div v-if="impossible" role="alert" class="impossible">
-      <b>That cannot be done under your rules.</b>
+      <b>{{ tell('SetsTable.that-cannot-be-done-under') }}</b>
       <ul>
         <li v-for="r in answer!.relaxations" :key="r.rule + r.sentence">{{ said(r.sentence) }}</li>
       </ul>
     </div>
     <p v-if="failed" role="alert" class="rust">
-      <b>The chooser stopped.</b> What you pinned is kept.
-      <Button text label="Try again" @click="emit('again')" />
+      <b>{{ tell('SetsTable.chooser-stopped') }}</b> {{ tell('SetsTable.what-you-pinned-kept') }}
+      <Button text :label="tell('common.try-again')" @click="emit('again')" />
     </p>
     <div class="scroll">
       <table v-if="rows.length || answer" class="plain">
         <thead>
           <tr>
-            <th>Set</th>
-            <th>Honey, {{ unit.word }}</th>
-            <th>Pieces and jars</th>
-            <th>Clean wax</th>
-            <th>Your hours</th>
-            <th>Ready after</th>
-            <th>Worth{{ rules.currency ? `, ${rules.currency}` : '' }}</th>
-            <th>Stays here</th>
+            <th>{{ tell('SetsTable.set') }}</th>
+            <th>{{ tell('SetsTable.honey', { word: unit.word }) }}</th>
+            <th>{{ tell('SetsTable.pieces-and-jars') }}</th>
+            <th>{{ tell('common.clean-wax') }}</th>
+            <th>{{ tell('SetsTable.your-hours') }}</th>
+            <th>{{ tell('SetsTable.ready-after') }}</th>
+            <th>
+              {{
+                tell('SetsTable.worth', { currency: rules.currency ? `, ${rules.currency}` : '' })
+              }}
+            </th>
+            <th>{{ tell('SetsTable.stays-here') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -186,7 +192,7 @@ const proofText = computed(() => {
                 ></label
               >
             </td>
-            <td data-head="Honey">
+            <td :data-head="tell('common.honey')">
               <b>{{ all(row.set).mid.toFixed(honeyDigits) }}</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(all(row.set), honeyDigits) }}</span><RangeBar
                 :range="all(row.set)"
@@ -194,27 +200,27 @@ const proofText = computed(() => {
                 :width="110"
               />
             </td>
-            <td data-head="Pieces and jars">
+            <td :data-head="tell('SetsTable.pieces-and-jars')">
               <span v-if="row.set.pieces.high" class="nowrap"
-                ><b>{{ row.set.pieces.mid }}</b> pieces
+                ><b>{{ row.set.pieces.mid }}</b> {{ tell('SetsTable.pieces') }}
                 <span class="sub">{{ span(row.set.pieces, 0) }}</span><br /></span
               ><span v-if="row.set.chunkJars.high" class="nowrap"
-                ><b>{{ row.set.chunkJars.mid }}</b> chunk
+                ><b>{{ row.set.chunkJars.mid }}</b> {{ tell('SetsTable.chunk') }}
                 <span class="sub">{{ span(row.set.chunkJars, 0) }}</span><br /></span
               ><span v-if="row.set.jars" class="nowrap"
-                ><b>{{ row.set.jars.mid }}</b> jars
+                ><b>{{ row.set.jars.mid }}</b> {{ tell('SetsTable.jars') }}
                 <span class="sub">{{ span(row.set.jars, 0) }}</span></span
               ><RouterLink v-else to="/rules?at=kit">{{ noJarsText }}</RouterLink>
             </td>
-            <td data-head="Clean wax">
+            <td :data-head="tell('common.clean-wax')">
               <template v-if="row.set.cleanWaxG.high > 0"
                 ><b>{{ smallMassText(row.set.cleanWaxG.mid, rules.units) }}</b
                 ><br /><span class="sub nowrap">{{
                   smallMassRangeText(row.set.cleanWaxG, rules.units)
                 }}</span></template
-              ><span v-else class="sub">none</span>
+              ><span v-else class="sub">{{ tell('SetsTable.none') }}</span>
             </td>
-            <td data-head="Your hours">
+            <td :data-head="tell('SetsTable.your-hours')">
               <b>{{ row.set.handsOnHours.mid.toFixed(1) }} h</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(row.set.handsOnHours, 1) }}</span><RangeBar
                 :range="row.set.handsOnHours"
@@ -222,13 +228,15 @@ const proofText = computed(() => {
                 :width="90"
               />
             </td>
-            <td class="nowrap" data-head="Ready after">
-              <span class="sub">about</span> <b>{{ span(row.set.elapsedHours, 0) }} h</b><br /><span
-                class="sub"
-                >at {{ said(`${rules.kitchenTemperatureC} °C`) }}</span
-              >
+            <td class="nowrap" :data-head="tell('SetsTable.ready-after')">
+              <span class="sub">{{ tell('SetsTable.about') }}</span>
+              <b>{{ span(row.set.elapsedHours, 0) }} h</b><br /><span class="sub">{{
+                tell('SetsTable.at', {
+                  said: measured({ temperatureC: rules.kitchenTemperatureC }),
+                })
+              }}</span>
             </td>
-            <td data-head="Worth">
+            <td :data-head="tell('common.worth')">
               <template v-if="isPriced(row.set)"
                 ><b>{{ row.set.worth.mid.toFixed(0) }}</b
                 >{{ ' ' }} <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar
@@ -236,13 +244,13 @@ const proofText = computed(() => {
                   :max="top((s) => s.worth)"
                   :width="90" /></template
               ><RouterLink v-else to="/rules?at=kit">{{
-                priced ? 'no price for it' : 'no prices yet'
+                priced ? tell('SetsTable.no-price-for-it') : tell('SetsTable.no-prices-yet')
               }}</RouterLink>
             </td>
-            <td class="nowrap" data-head="Stays here">
-              <b>{{ massText(staysHere(row.set), rules.units) }}</b><br /><span class="sub"
-                >counted low</span
-              >
+            <td class="nowrap" :data-head="tell('SetsTable.stays-here')">
+              <b>{{ massText(staysHere(row.set), rules.units) }}</b><br /><span class="sub">{{
+                tell('SetsTable.counted-low')
+              }}</span>
             </td>
           </tr>
           <tr :class="{ on: picked < 0 }" @click="picked = -1">
@@ -252,33 +260,31 @@ const proofText = computed(() => {
                   type="radio"
                   name="set"
                   :checked="picked < 0"
-                  aria-label="Leave all"
+                  :aria-label="tell('SetsTable.leave-all')"
                   @change="picked = -1"
                 /><WayMark way="leave" /><span
-                  ><b class="display">Leave all</b><br /><span class="sub">{{
-                    lookAgainText(kind, rules)
-                  }}</span></span
+                  ><b class="display">{{ tell('SetsTable.leave-all') }}</b
+                  ><br /><span class="sub">{{ lookAgainText(kind, rules) }}</span></span
                 ></label
               >
             </td>
             <td colspan="7" class="sub">
-              nothing taken, nothing to do; everything stays in the hive
+              {{ tell('SetsTable.nothing-taken-nothing-to-do') }}
             </td>
           </tr>
         </tbody>
       </table>
     </div>
-    <p v-if="!answer" class="sub" aria-busy="true">Looking for the best set …</p>
+    <p v-if="!answer" class="sub" aria-busy="true">{{ tell('SetsTable.looking-for-best-set') }}</p>
     <p v-else-if="!rows.length && !answer.issues.length && !impossible">
-      By your rules there is nothing to take today. Touch a comb to see why, or to take it anyway
-      with a reason.
+      {{ tell('SetsTable.by-your-rules-there-nothing') }}
     </p>
     <p v-if="proofText" class="sub" role="status">
       {{ proofText }}
       <Button
         v-if="busy && answer?.proof !== 'first'"
         text
-        label="Good enough, stop"
+        :label="tell('SetsTable.good-enough-stop')"
         @click="emit('stop')"
       />
     </p>
@@ -289,15 +295,9 @@ const proofText = computed(() => {
       <li v-for="n in answer.notes" :key="n">{{ n }}</li>
     </ul>
     <details class="how">
-      <summary>How this was got</summary>
+      <summary>{{ tell('common.how-this-was-got') }}</summary>
       <p>
-        Honey out is the comb's honey times the share that leaves it: 0.65–0.75 sliced, 0.75–0.85
-        chopped, 0.85–0.92 mashed and stirred twice, 0.93–0.97 drained and pressed. Pieces are
-        0.6–0.9 of the sealed honey of a straight comb, in your boxes. Ready after counts draining
-        to nine tenths and settling at your kitchen's temperature, or freezing to the core. Clean
-        wax is 50 to 80 % of the wax in the comb. Worth is your own prices less the empty jar or
-        box, what is given and eaten at what you say it is worth. The set is the best under your
-        rules for the wish you named, by the LOW estimate for the winter.
+        {{ tell('SetsTable.honey-out-combs-honey-times') }}
       </p>
     </details>
   </div>

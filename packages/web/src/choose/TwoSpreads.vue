@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { CombOrLiquid } from '@furrow/core';
 import { BarController, BarElement, CategoryScale, Chart, LinearScale } from 'chart.js';
 import { onMounted, onUnmounted, ref, watch } from 'vue';
@@ -72,7 +73,9 @@ function draw(): void {
           ticks: { font, color: colour('--ink-2'), maxTicksLimit: 8, maxRotation: 0 },
           title: {
             display: true,
-            text: `money over all supers${props.money ? `, ${props.money}` : ''}`,
+            text: tell('TwoSpreads.money-over-all-supers', {
+              money: props.money ? `, ${props.money}` : '',
+            }),
             font,
             color: colour('--ink-2'),
           },
@@ -94,15 +97,22 @@ onUnmounted(() => chart?.destroy());
 <template>
   <figure class="spreads">
     <figcaption>
-      <span class="key hatched" aria-hidden="true" /> Comb, above the line
-      <span class="key plain" aria-hidden="true" /> Liquid, below it. Higher: more of the drawn
-      years.
+      <span class="key hatched" aria-hidden="true" /> {{ tell('TwoSpreads.comb-above-line') }}
+      <span class="key plain" aria-hidden="true" />
+      {{ tell('TwoSpreads.liquid-below-it-higher-more') }}
     </figcaption>
     <div class="frame">
       <canvas
         ref="canvas"
         role="img"
-        :aria-label="`Comb brings ${found.comb.low.toFixed(0)} to ${found.comb.high.toFixed(0)} in nine of ten years, liquid ${found.liquid.low.toFixed(0)} to ${found.liquid.high.toFixed(0)}`"
+        :aria-label="
+          tell('TwoSpreads.comb-brings-to-in-nine', {
+            low: found.comb.low.toFixed(0),
+            high: found.comb.high.toFixed(0),
+            low2: found.liquid.low.toFixed(0),
+            high2: found.liquid.high.toFixed(0),
+          })
+        "
       />
     </div>
   </figure>

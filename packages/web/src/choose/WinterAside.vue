@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   type ChoiceHive,
   type Hive,
@@ -35,12 +36,11 @@ const counts = computed(
 </script>
 
 <template>
-  <h2 class="furrow-heading">Winter</h2>
+  <h2 class="furrow-heading">{{ tell('WinterAside.winter') }}</h2>
   <p v-if="isStingless(hive.kind)">
-    {{ rules.potsStayPercent }} % of the sealed pots stay for their winter, by your rule: no group
-    gives more than the rest. Brood and pollen pots are never touched.
+    {{ tell('WinterAside.sealed-pots-stay-for-their', { potsStayPercent: rules.potsStayPercent }) }}
   </p>
-  <p v-else-if="here?.dead">The colony is gone: no winter is counted.</p>
+  <p v-else-if="here?.dead">{{ tell('WinterAside.colony-gone-no-winter-counted') }}</p>
   <WinterNeed
     v-else-if="(!winter || winter.needKg === null) && !asksNeed"
     :kind="hive.kind"
@@ -48,13 +48,17 @@ const counts = computed(
     :rules-version="rulesVersion"
   />
   <p v-else-if="winter && winter.needKg !== null && !isHeld">
-    <span v-if="balance.unreadBars.length" class="sub">at least</span>{{ ' ' }}
+    <span v-if="balance.unreadBars.length" class="sub">{{ tell('WinterAside.at-least') }}</span>{{
+      ' '
+    }}
     <span class="display spare" :class="(balance.spareKg ?? 0) >= -1e-6 ? 'green' : 'rust'">{{
       spareText(balance.spareKg ?? 0, rules.units)
     }}</span>{{ ' ' }}
-    <span v-if="winter.hardKg !== null" class="sub hard"
-      >hard winter: {{ spareText(balance.staysKg.low - winter.hardKg, rules.units) }}</span
-    >
+    <span v-if="winter.hardKg !== null" class="sub hard">{{
+      tell('WinterAside.hard-winter', {
+        low: spareText(balance.staysKg.low - winter.hardKg, rules.units),
+      })
+    }}</span>
   </p>
   <WinterBalance
     v-if="counts"
@@ -65,19 +69,22 @@ const counts = computed(
     :units="rules.units"
   />
   <details v-if="counts" class="how">
-    <summary>How this was got; count on a flow</summary>
+    <summary>{{ tell('WinterAside.how-this-was-got-count') }}</summary>
     <p>
-      Stays: sealed honey in full and open honey by its sugar, every comb by its low
-      estimate.<template v-if="balance.unreadBars.length">
-        Not read, so not counted: {{ balance.unreadBars.join(', ') }}.</template
+      {{ tell('WinterAside.stays-sealed-honey-in-full')
+      }}<template v-if="balance.unreadBars.length">
+        {{
+          tell('WinterAside.not-read-so-not-counted', { unreadBars: balance.unreadBars.join(', ') })
+        }}</template
       >
-      The need is your own number for this kind of hive, by the strength noted; a hard winter is
-      {{ rules.hardWinterPercent }} % more, to be changed in Rules.
+      {{
+        tell('WinterAside.need-your-own-number-for', { hardWinterPercent: rules.hardWinterPercent })
+      }}
     </p>
     <NumberField
       v-model="flowKg as number | null"
       nullable
-      label="Flow you still count on, after today"
+      :label="tell('WinterAside.flow-you-still-count-on')"
       unit="kg"
       :min="0"
       :max="60"

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Hive, type HouseRules, type WinterHold } from '@furrow/core';
 import { massText } from '@furrow/words';
 import { computed } from 'vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Ripe, but nothing of it can be spared: what was read, what has to stay, and the way to look
@@ -10,25 +11,29 @@ import { said } from '../shell/units.js';
  */
 const props = defineProps<{ hold: WinterHold; hive: Hive; rules: HouseRules }>();
 const few = (labels: readonly string[]): string =>
-  labels.length > 4 ? `${labels.length} of them` : labels.join(', ');
+  labels.length > 4 ? tell('WinterHolds.them', { labels: labels.length }) : labels.join(', ');
 const isOrAre = (labels: readonly string[]): string => (labels.length === 1 ? 'is' : 'are');
 const says = computed(() => {
   const { ripe, storesLowKg, needKg } = props.hold;
   const read = massText(storesLowKg, props.rules.units);
   const need = massText(needKg, props.rules.units);
-  return `Ripe: ${few(ripe)}. All that was read is ${read}, counted low; ${need} have to stay.`;
+  return tell('WinterHolds.ripe-all-that-was-read', { ripe: few(ripe), read, need });
 });
 const unread = computed(() => {
   const { unread: labels } = props.hold;
   return labels.length
-    ? `${few(labels)} ${isOrAre(labels)} not read and ${labels.length === 1 ? 'counts' : 'count'} as nothing.`
+    ? tell('WinterHolds.not-read-and-count-as', {
+        labels: few(labels),
+        labels2: isOrAre(labels),
+        labels3: labels.length,
+      })
     : null;
 });
 </script>
 
 <template>
   <section class="holds" role="status">
-    <p class="display">Ripe, but the winter needs it.</p>
+    <p class="display">{{ tell('WinterHolds.ripe-but-winter-needs-it') }}</p>
     <p>{{ said(says) }}</p>
     <p v-if="unread">
       <b>{{ unread[0].toUpperCase() + unread.slice(1) }}</b>
@@ -37,10 +42,10 @@ const unread = computed(() => {
       v-if="unread"
       class="p-button p-component"
       :to="`/look/${hive.id}?comb=${hold.lookAtSlot}`"
-      >Look at them</RouterLink
+      >{{ tell('WinterHolds.look-at-them') }}</RouterLink
     >
     <p class="sub">
-      Or count on a flow, correct the need in Rules, or touch one to take it anyway.
+      {{ tell('WinterHolds.or-count-on-flow-correct') }}
     </p>
   </section>
 </template>

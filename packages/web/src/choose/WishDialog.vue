@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { GOALS, GOAL_WORDS, type Hive, type JarKindRecord } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
@@ -39,16 +40,20 @@ const inAWeek = (): string =>
 </script>
 
 <template>
-  <DialogFrame v-model:visible="open" header="What you want, and what there is" :width="720">
+  <DialogFrame
+    v-model:visible="open"
+    :header="tell('WishDialog.what-you-want-and-what')"
+    :width="720"
+  >
     <div class="wish">
-      <h2 class="furrow-heading">Most of all</h2>
+      <h2 class="furrow-heading">{{ tell('WishDialog.most-all') }}</h2>
       <SelectButton
         v-model="draft.goal"
         :options="GOALS.map((g) => ({ value: g, label: GOAL_WORDS[g] }))"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="What you want most"
+        :aria-label="tell('WishDialog.what-you-want-most')"
       />
       <label class="tick"
         ><input
@@ -57,19 +62,19 @@ const inAWeek = (): string =>
           :disabled="!jars.length"
           @change="wantAmount(($event.target as HTMLInputElement).checked)"
         />
-        At least a named amount</label
+        {{ tell('WishDialog.at-least-named-amount') }}</label
       >
       <div v-if="draft.amount" class="line">
         <NumberField
           v-model="draft.amount.count"
-          label="How many"
+          :label="tell('common.how-many')"
           whole
           :min="1"
           :max="2000"
           :error="issue('amount.count')"
         />
         <span class="field"
-          ><label for="wish-jar">Of which</label
+          ><label for="wish-jar">{{ tell('WishDialog.which') }}</label
           ><select id="wish-jar" v-model="draft.amount.jarKindId" class="native">
             <option v-for="j in jars" :key="j.id" :value="j.id">{{ j.name }}</option>
           </select></span
@@ -77,20 +82,20 @@ const inAWeek = (): string =>
         <TextField
           v-model="draft.amount.byLocal"
           type="datetime-local"
-          label="Ready by, if it matters"
+          :label="tell('WishDialog.ready-by-if-it-matters')"
           :error="issue('amount.withinHours')"
         />
         <Button
           v-if="!draft.amount.byLocal"
           text
-          label="In a week"
+          :label="tell('WishDialog.in-week')"
           @click="draft.amount.byLocal = inAWeek()"
         />
       </div>
       <p v-if="issue('amount')" class="rust">
         <b>{{ issue('amount') }}</b>
       </p>
-      <h2 class="furrow-heading">From which hives</h2>
+      <h2 class="furrow-heading">{{ tell('WishDialog.from-which-hives') }}</h2>
       <div class="line">
         <label v-for="h in hives" :key="h.id" class="tick"
           ><input
@@ -102,12 +107,12 @@ const inAWeek = (): string =>
           {{ h.name }}</label
         >
       </div>
-      <h2 class="furrow-heading">With what</h2>
+      <h2 class="furrow-heading">{{ tell('WishDialog.with-what') }}</h2>
       <div class="line">
         <NumberField
           v-model="draft.handsHours"
           nullable
-          label="Hours of hands, all together"
+          :label="tell('WishDialog.hours-hands-all-together')"
           unit="h"
           :min="0"
           :max="2000"
@@ -115,20 +120,21 @@ const inAWeek = (): string =>
         />
       </div>
       <label class="tick"
-        ><input v-model="draft.countVessels" type="checkbox" /> Only what the vessels of the kit
-        hold</label
+        ><input v-model="draft.countVessels" type="checkbox" />
+        {{ tell('WishDialog.only-what-vessels-kit-hold') }}</label
       >
       <label class="tick"
-        ><input v-model="draft.countStock" type="checkbox" /> Only the jars and boxes in
-        stock</label
+        ><input v-model="draft.countStock" type="checkbox" />
+        {{ tell('WishDialog.only-jars-and-boxes-in') }}</label
       >
       <label class="tick"
-        ><input v-model="draft.countFreezer" type="checkbox" /> Only what the freezer takes</label
+        ><input v-model="draft.countFreezer" type="checkbox" />
+        {{ tell('WishDialog.only-what-freezer-takes') }}</label
       >
       <p class="sub">
-        Prices, stock and vessels stand in the kit; winter, lifting and combs a hive in Rules.
+        {{ tell('WishDialog.prices-stock-and-vessels-stand') }}
       </p>
-      <Button label="That is it" @click="open = false" />
+      <Button :label="tell('common.that-it')" @click="open = false" />
     </div>
   </DialogFrame>
 </template>

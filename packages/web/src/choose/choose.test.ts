@@ -152,7 +152,7 @@ describe('a comb in hand', () => {
   it('shows every way with what it gives, and pins the one that is touched', async () => {
     const wrapper = hand();
     expect(wrapper.text()).toContain('Comb 12 in hand, pinned');
-    expect(wrapper.text()).toContain('4–8 pieces, 0.4–0.9 kg');
+    expect(wrapper.text()).toContain('4–8 pieces, 400–900 g');
     expect(wrapper.text()).toContain('against your rule “capped”');
     await wrapper.findAll('.way')[1].trigger('click');
     expect(wrapper.emitted('pin')).toEqual([['cut']]);

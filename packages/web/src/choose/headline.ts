@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   capitalised,
   takenUnitsText,
@@ -20,11 +21,14 @@ export function takenHeadline(
   if (isStingless(hive.kind)) {
     const sealed = shown.reduce((sum, j) => sum + (j.seen?.pots?.honeySealed ?? 0), 0);
     const drawn = taken.reduce((sum, unit) => sum + (unit.potsToDraw ?? 0), 0);
-    return { out: `${drawn} of ${sealed} sealed pots out`, stays: `${sealed - drawn} stay here.` };
+    return {
+      out: tell('headline.sealed-pots-out', { drawn, sealed }),
+      stays: tell('headline.stay-here', { sealed: sealed - drawn }),
+    };
   }
   const slots = [...new Set(taken.flatMap((unit) => unit.slots))];
   return {
-    out: `${capitalised(takenUnitsText(hive, slots))} out`,
-    stays: `${shown.length - slots.length} stay here.`,
+    out: tell('headline.out', { hive: capitalised(takenUnitsText(hive, slots)) }),
+    stays: tell('headline.stay-here-2', { shown: shown.length - slots.length }),
   };
 }

@@ -1,6 +1,9 @@
+import { tell } from '../words/tell.js';
 import { type Units } from '@furrow/core';
 import { massText } from '@furrow/words';
 
 /** "1.2 kg to spare" or "0.4 kg short" of what a winter needs. */
 export const spareText = (kg: number, units: Units): string =>
-  kg >= 0 ? `${massText(kg, units)} to spare` : `${massText(-kg, units)} short`;
+  kg >= 0
+    ? tell('spareText.to-spare', { kg: massText(kg, units) })
+    : tell('spareText.short', { kg: massText(-kg, units) });

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   correctionFor,
   marketOf,
@@ -160,7 +161,7 @@ export function useChoice() {
     );
   });
   const nowSet = computed(() =>
-    request.value ? setOfWays(request.value, ways.value, 'As it is lifted') : null,
+    request.value ? setOfWays(request.value, ways.value, tell('useChoice.as-it-lifted')) : null,
   );
   const chosen = computed(() =>
     Object.entries(ways.value).map(([id, way]) => ({ unit: entryOf(units.value, id), way })),

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   METRIC,
   hiveKind,
@@ -76,7 +77,7 @@ export function useFigures(
   /** A box is as known as its combs: one that is not read leaves its share and honey unknown. */
   function boxLines(combs: readonly JudgedComb[], boxId: string): string[] {
     const unread = combs.filter((j) => !j.estimate).length;
-    if (unread) return [`${unread} unread`];
+    if (unread) return [tell('useFigures.unread', { unread })];
     const shares = combs.flatMap((j) =>
       j.verdict.cappedPercent === null ? [] : [j.verdict.cappedPercent],
     );
@@ -88,16 +89,18 @@ export function useFigures(
       high: combs.reduce((sum, j) => sum + j.estimate!.honeyKg.high, 0),
     };
     const capped =
-      shares.length === combs.length ? `${percentDown(mean / 100)} % capped` : '? capped';
+      shares.length === combs.length
+        ? tell('useFigures.capped', { mean: percentDown(mean / 100) })
+        : '? capped';
     return [capped, estimateRangeText(honeyKg, units.value)];
   }
   /** What the figures in the drawing are, a sentence's middle; empty where there are none. */
   const says = computed(() => {
-    if (beside.value.length) return 'Beside each box: % capped and honey. ';
+    if (beside.value.length) return tell('useFigures.beside-each-box-capped-and') + ' ';
     const mass = largeUnit(units.value);
     if (!below.value.length) return '';
-    const where = hive.value?.boxes.length ? 'On' : 'Under';
-    return `${where} each: % capped and ${mass} honey. `;
+    const where = hive.value?.boxes.length ? tell('common.on') : tell('useFigures.under');
+    return tell('useFigures.each-capped', { where, mass }) + ' ';
   });
   return { scale, below, beside, says };
 }

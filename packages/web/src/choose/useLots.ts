@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   hasComb,
   keepApartBy,
@@ -59,14 +60,17 @@ export function useLots(
       const slots = h.bars.filter(hasComb).filter((b) => ids.includes(b.comb.id));
       return ids.length
         ? [
-            `${takenUnitsText(
-              h,
-              slots.map((b) => b.slot),
-            )} from ${h.name}`,
+            tell('useLots.from', {
+              h: takenUnitsText(
+                h,
+                slots.map((b) => b.slot),
+              ),
+              h2: h.name,
+            }),
           ]
         : [];
     });
-    return `Chosen: ${lines.join(', ')}.`;
+    return tell('useLots.chosen', { lines: lines.join(', ') });
   }
   /** Writes down what is lifted. Gives the first batch, or null where it was refused. */
   async function write(): Promise<string | null> {

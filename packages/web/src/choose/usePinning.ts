@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import type { Block, ChoiceUnit, Way } from '@furrow/core';
 import { computed, ref, watch } from 'vue';
 import type { useChoice, WayOffer } from './useChoice.js';
@@ -5,9 +6,9 @@ import type { useChoice, WayOffer } from './useChoice.js';
 type Pin = 'take' | Way;
 
 const UNIT_WORDS: Partial<Record<ChoiceUnit['what'], string>> = {
-  comb: 'Comb',
-  frame: 'Frame',
-  pots: 'Pots',
+  comb: tell('common.comb'),
+  frame: tell('common.frame'),
+  pots: tell('common.pots'),
 };
 /** What a unit is called at the beginning of a sentence: "Comb 12", "Box 2". */
 export function named(unit: ChoiceUnit): string {
@@ -91,7 +92,7 @@ export function usePinning(choice: ReturnType<typeof useChoice>) {
   function whyNone(slot: number): string {
     const comb = judged.value.find((j) => j.slot === slot);
     return comb && busyCombs.value.includes(comb.combId)
-      ? `Comb ${comb.label} is chosen in a harvest that is not done yet.`
+      ? tell('usePinning.comb-chosen-in-harvest-that', { comb: comb.label })
       : '';
   }
   function pin(unit: ChoiceUnit, to: 'leave' | Pin): void {
@@ -106,7 +107,9 @@ export function usePinning(choice: ReturnType<typeof useChoice>) {
   function pinTaken(unit: ChoiceUnit, to: Pin): boolean {
     const against = offerOf(unit, to)?.against ?? [];
     const hard = against.find((b) => b.hard);
-    const refused = unit.hasBrood ? `${named(unit)} carries brood: it stays.` : hard?.sentence;
+    const refused = unit.hasBrood
+      ? tell('usePinning.carries-brood-it-stays', { unit: named(unit) })
+      : hard?.sentence;
     if (refused) {
       says.value = refused;
       return false;
@@ -118,7 +121,7 @@ export function usePinning(choice: ReturnType<typeof useChoice>) {
         return false;
       }
       draft.value.reasons[unit.id] = known;
-      says.value = `${named(unit)}: taken for the reason you gave before, “${known}”.`;
+      says.value = tell('usePinning.taken-for-reason-you-gave', { unit: named(unit), known });
     }
     draft.value.pins[unit.id] = to;
     return true;

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { winterBalance, type JudgedComb } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 
@@ -37,7 +38,11 @@ export function useWinterSums(
     const staying = combs.value.filter((j) => !lifted.value.has(j.slot) && j.estimate);
     const stores = staying.filter((j) => !broodIn(j));
     return [
-      { label: 'nest', kg: winterKg(staying.filter(broodIn)), pattern: 'brood' },
+      {
+        label: tell('useWinterSums.nest'),
+        kg: winterKg(staying.filter(broodIn)),
+        pattern: 'brood',
+      },
       ...stores.map((j) => ({
         label: j.label,
         kg: winterKg([j]),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
   pieceWanted,
@@ -21,7 +22,7 @@ import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
 import { cutterWorker } from '../workers/client.js';
 import type { useBoards } from './useBoards.js';
-import { said, householdUnits } from '../shell/units.js';
+import { said, householdUnits } from '../words/units.js';
 
 /**
  * All combs of the harvest planned together against the boxes there are; nothing is kept before the
@@ -63,7 +64,13 @@ const wanted = computed(() =>
 );
 async function layAll(): Promise<void> {
   for (const comb of unlaid.value)
-    if (!(await go('/cutBoards', await props.boards.laid(comb), `${comb.name} is on the board.`)))
+    if (
+      !(await go(
+        '/cutBoards',
+        await props.boards.laid(comb),
+        tell('BatchPanel.on-board', { comb: comb.name }),
+      ))
+    )
       return;
 }
 async function together(): Promise<void> {
@@ -100,7 +107,7 @@ async function together(): Promise<void> {
   } catch (error) {
     if (progress.value !== null)
       says.value =
-        error instanceof Error ? error.message : 'These combs cannot be planned together.';
+        error instanceof Error ? error.message : tell('BatchPanel.these-combs-cannot-be-planned');
   }
   progress.value = null;
 }
@@ -108,7 +115,7 @@ function cancel(): void {
   progress.value = null;
   worker.end();
   worker = cutterWorker();
-  says.value = 'Stopped. Nothing was changed.';
+  says.value = tell('BatchPanel.stopped-nothing-was-changed');
 }
 async function keep(): Promise<void> {
   const boards = plan.value!.plans.map(({ id, plan: p }) => {
@@ -145,7 +152,13 @@ async function keep(): Promise<void> {
       },
     };
   });
-  if (await go('/cutBoards/plans', { boards }, `${boards.length} combs planned together.`))
+  if (
+    await go(
+      '/cutBoards/plans',
+      { boards },
+      tell('BatchPanel.combs-planned-together', { boards: boards.length }),
+    )
+  )
     plan.value = null;
 }
 const tiles = computed(() =>
@@ -179,11 +192,12 @@ const tiles = computed(() =>
 );
 /** How far a comb is, in words; `good` is how many of its pieces are whole. */
 function boardWords(board: CutBoard | null, good: number): string {
-  if (!board) return 'not on the board';
-  if (board.spoilt) return 'spoilt for pieces';
-  if (board.doneAt) return `${good} cut`;
-  if (board.cutsDone) return `cut ${board.cutsDone} of ${board.cuts.length}`;
-  return good ? `${good} ${good === 1 ? 'piece' : 'pieces'}` : 'no plan yet';
+  if (!board) return tell('BatchPanel.not-on-board');
+  if (board.spoilt) return tell('BatchPanel.spoilt-for-pieces');
+  if (board.doneAt) return tell('BatchPanel.cut', { good });
+  if (board.cutsDone)
+    return tell('BatchPanel.cut-2', { cutsDone: board.cutsDone, cuts: board.cuts.length });
+  return good ? tell('BatchPanel.pieces', { good }) : tell('BatchPanel.no-plan-yet');
 }
 const gap = computed(() =>
   plan.value && plan.value.value > 0
@@ -228,13 +242,13 @@ onScopeDispose(() => worker.end());
     </button>
   </section>
   <aside class="acts bench">
-    <h2 class="furrow-heading">Boxes there are</h2>
+    <h2 class="furrow-heading">{{ tell('BatchPanel.boxes-there-are') }}</h2>
     <table class="plain">
       <thead>
         <tr>
-          <th>Box</th>
-          <th class="num">Empty</th>
-          <th v-if="plan" class="num">Used</th>
+          <th>{{ tell('common.box') }}</th>
+          <th class="num">{{ tell('common.empty') }}</th>
+          <th v-if="plan" class="num">{{ tell('common.used') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -246,17 +260,18 @@ onScopeDispose(() => worker.end());
       </tbody>
     </table>
     <p v-if="!wanted.length" class="rust">
-      <b>No box of the kit has inner measures.</b>{{ ' ' }}
-      <RouterLink to="/rules?at=kit">Put boxes in the kit</RouterLink>, with their width and length
-      in mm.
+      <b>{{ tell('common.no-box-kit-has-inner') }}</b>{{ ' ' }}
+      <RouterLink to="/rules?at=kit">{{ tell('common.put-boxes-in-kit') }}</RouterLink>{{
+        tell('BatchPanel.with-their-width-and-length')
+      }}
     </p>
     <template v-if="progress !== null"
       ><p role="status">
-        <b>Planning {{ open.length }} combs together</b>
+        <b>{{ tell('BatchPanel.planning-combs-together', { open: open.length }) }}</b>
       </p>
-      <progress :value="progress" max="1" aria-label="Planned so far" /><Button
+      <progress :value="progress" max="1" :aria-label="tell('BatchPanel.planned-so-far')" /><Button
         outlined
-        label="Stop"
+        :label="tell('common.stop')"
         @click="cancel"
     /></template>
     <template v-else-if="plan">
@@ -264,22 +279,25 @@ onScopeDispose(() => worker.end());
         <b class="display big">{{ rules.currency }} {{ plan.value.toFixed(0) }}</b>
         {{
           plan.provenOptimal
-            ? 'Nothing better is possible with these boxes.'
-            : `At most ${gap.toFixed(1)} % more would be possible.`
+            ? tell('BatchPanel.nothing-better-possible-with-these')
+            : tell('BatchPanel.at-most-more-would-be', { gap: gap.toFixed(1) })
         }}
       </p>
-      <Button class="main" label="Keep these plans" :loading="busy" @click="keep" /><Button
-        text
-        label="Put them away"
-        @click="plan = null"
-      />
+      <Button
+        class="main"
+        :label="tell('BatchPanel.keep-these-plans')"
+        :loading="busy"
+        @click="keep"
+      /><Button text :label="tell('BatchPanel.put-them-away')" @click="plan = null" />
     </template>
     <template v-else>
       <Button
         v-if="unlaid.length"
         class="main"
         :label="
-          unlaid.length === 1 ? 'Lay it on the board' : `Lay ${unlaid.length} combs on the board`
+          unlaid.length === 1
+            ? tell('common.lay-it-on-board')
+            : tell('BatchPanel.lay-combs-on-board', { unlaid: unlaid.length })
         "
         :loading="busy"
         @click="layAll"
@@ -287,12 +305,12 @@ onScopeDispose(() => worker.end());
       <Button
         v-else
         class="main"
-        :label="`Plan ${open.length} ${open.length === 1 ? 'comb' : 'combs'} together`"
+        :label="tell('BatchPanel.plan-combs-together', { open: open.length })"
         :disabled="!open.length || !wanted.length"
         @click="together"
       />
       <p class="sub">
-        All combs against one stock: the boxes that are short go where they fit best.
+        {{ tell('BatchPanel.all-combs-against-one-stock') }}
       </p>
     </template>
     <p v-if="says" class="sub" role="status">{{ said(says) }}</p>

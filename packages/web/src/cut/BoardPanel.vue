@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   SPOILT_WORDS,
   freeCm2,
@@ -21,7 +22,7 @@ import { useFaces } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import CutComb from '../drawing/CutComb.vue';
 import Refusal from '../parts/Refusal.vue';
-import { said, householdUnits } from '../shell/units.js';
+import { said, householdUnits } from '../words/units.js';
 import BoxesToCut from './BoxesToCut.vue';
 import FlawTools from './FlawTools.vue';
 import NextCut from './NextCut.vue';
@@ -53,8 +54,8 @@ const knife = useKnife(board, pieces, toRef(props, 'rules'), wanted, props.board
 // How it is drawn.
 const ALL_CAPPED: Shares = { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 };
 const SIDES = [
-  { label: 'Side A', value: 'A' },
-  { label: 'Side B', value: 'B' },
+  { label: tell('BoardPanel.side'), value: 'A' },
+  { label: tell('BoardPanel.side-b'), value: 'B' },
 ];
 const side = ref<'A' | 'B'>('A');
 const look = computed(() => props.comb.look);
@@ -86,7 +87,7 @@ function weightText(piece: Rect & { key: string; jarKindId: string }): string {
   if (!board.value) return '';
   const { low, high } = expectedOf(props.boards, board.value, piece);
   const tens = (g: number): number => Math.round(g / 10) * 10;
-  return said(`${tens(low)}–${tens(high)} g`);
+  return measured({ massG: { low: tens(low), high: tens(high) }, as: 'estimate' });
 }
 const drawn = computed(() =>
   knife.shown.value.pieces.map((p) => ({
@@ -101,19 +102,24 @@ const areaCm2 = computed(() => (measures.value.widthMm * measures.value.heightMm
 const apart = computed(() => {
   const n = knife.flaws.value.filter((f) => f.kind === 'thickness').length;
   if (n === 0) return '';
-  return `, ${n === 1 ? 'one place' : `${n} places`} measured apart`;
+  return tell('BoardPanel.measured-apart', {
+    n: n === 1 ? tell('BoardPanel.one-place') : tell('BoardPanel.places', { n }),
+  });
 });
 const SEEN_TEXT: Partial<Record<NonNullable<CutBoard['seen']>, string>> = {
-  none: ' It was never read: look it over, draw what you see.',
-  one: ' One side was read: turn it, draw what is on the other.',
+  none: ' ' + tell('BoardPanel.it-was-never-read-look'),
+  one: ' ' + tell('BoardPanel.one-side-was-read-turn'),
 };
 const boardText = computed(() => {
-  if (!board.value) return 'Not on the board yet. Side A up, bar above.';
-  const free = `${freeCm2(board.value).toFixed(0)} of ${areaCm2.value.toFixed(0)} cm²`;
+  if (!board.value) return tell('BoardPanel.not-on-board-yet-side');
   const seen = board.value.seen ? (SEEN_TEXT[board.value.seen] ?? '') : '';
-  return said(
-    `${free} without a flaw, ${measures.value.thicknessMm} mm thick${apart.value}.${seen}`,
-  );
+  return tell('BoardPanel.free-thick', {
+    free: { areaCm2: freeCm2(board.value) },
+    area: { areaCm2: areaCm2.value },
+    thick: { lengthMm: measures.value.thicknessMm },
+    apart: apart.value,
+    seen,
+  });
 });
 const counts = computed(() =>
   props.boards.boxes.value.flatMap((box) => {
@@ -138,8 +144,9 @@ const likely = computed(() => {
 const spoiltText = computed(() => {
   const { spoilt, sheetSeasons } = board.value ?? {};
   if (!spoilt) return '';
-  const sheet = sheetSeasons === null ? '' : `, its sheet in its ${sheetSeasons}. season`;
-  return `${SPOILT_WORDS[spoilt]}${sheet}. It can still be crushed.`;
+  const sheet =
+    sheetSeasons === null ? '' : tell('BoardPanel.its-sheet-in-its-season', { sheetSeasons });
+  return tell('BoardPanel.it-can-still-be-crushed', { spoilt: SPOILT_WORDS[spoilt], sheet });
 });
 
 // What is done to it.
@@ -182,7 +189,7 @@ async function cracked(): Promise<void> {
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="Side up"
+        :aria-label="tell('BoardPanel.side-up')"
       />
     </div>
     <CutComb
@@ -202,7 +209,7 @@ async function cracked(): Promise<void> {
       :selected="selected"
       :draws="draws"
       :fixed="!board"
-      :label="`${comb.name} on the board, ${drawn.length} pieces`"
+      :label="tell('BoardPanel.on-board-pieces', { comb: comb.name, drawn: drawn.length })"
       @piece="selected = selected === $event ? null : $event"
       @move-piece="knife.drag"
       @move-cut="knife.dragCut"
@@ -215,36 +222,47 @@ async function cracked(): Promise<void> {
         ><b>{{ c.n }}</b> {{ c.box.name
         }}<small v-if="c.unfit" class="rust">{{ ', ' }}{{ c.unfit }}</small></span
       ><span
-        ><b>{{ said(`${restCm2.toFixed(0)} cm²`) }}</b> to crush</span
+        ><b>{{ measured({ areaCm2: restCm2 }) }}</b> {{ tell('BoardPanel.to-crush') }}</span
       ><span v-if="knife.shown.value.value > 0"
         ><b>{{ rules.currency }} {{ knife.shown.value.value.toFixed(0) }}</b
-        ><small class="sub"
-          >{{ ' ' }}less the empty boxes{{
-            knife.shown.value.proven ? said(', nothing better on 5 mm') : ''
-          }}</small
-        ></span
+        ><small class="sub">{{
+          tell('BoardPanel.less-empty-boxes', {
+            proven: knife.shown.value.proven
+              ? tell('BoardPanel.nothing-better', { step: { lengthMm: 5 } })
+              : '',
+          })
+        }}</small></span
       >
     </p>
     <FlawTools v-model="draws" v-model:region-mm="regionMm" :offered="mayDraw" @flaw="flaw" />
   </section>
   <aside class="acts bench">
     <template v-if="!board">
-      <p class="caution">Cut away from the hand; a sticky handle slips.</p>
-      <Button class="main" label="Lay it on the board" :loading="busy" @click="acts.lay" />
+      <p class="caution">{{ tell('BoardPanel.cut-away-from-hand-sticky') }}</p>
+      <Button
+        class="main"
+        :label="tell('common.lay-it-on-board')"
+        :loading="busy"
+        @click="acts.lay"
+      />
       <p class="sub">
-        What was read of it, open and empty cells, pollen, brood, dark comb, becomes its flaws.
+        {{ tell('BoardPanel.what-was-read-it-open') }}
       </p>
     </template>
     <template v-else-if="board.spoilt"
-      ><h2 class="furrow-heading">Spoilt for pieces</h2>
+      ><h2 class="furrow-heading">{{ tell('BoardPanel.spoilt-for-pieces') }}</h2>
       <p>{{ spoiltText }}</p>
-      <RouterLink class="p-button p-component p-button-outlined" :to="`/drain/${detail.batch.id}`"
-        >Crush it</RouterLink
+      <RouterLink
+        class="p-button p-component p-button-outlined"
+        :to="`/drain/${detail.batch.id}`"
+        >{{ tell('BoardPanel.crush-it') }}</RouterLink
       ></template
     >
     <template v-else-if="knife.busy.value"
-      ><p role="status"><b>Looking for the best cuts…</b></p>
-      <Button outlined label="Stop" @click="knife.stop()"
+      ><p role="status">
+        <b>{{ tell('BoardPanel.looking-for-best-cuts') }}</b>
+      </p>
+      <Button outlined :label="tell('common.stop')" @click="knife.stop()"
     /></template>
     <PlanDrafts
       v-else-if="knife.draft.value"
@@ -265,11 +283,11 @@ async function cracked(): Promise<void> {
       @back="selected = null"
     />
     <template v-else-if="board.doneAt"
-      ><h2 class="furrow-heading">All cut</h2>
+      ><h2 class="furrow-heading">{{ tell('BoardPanel.all-cut') }}</h2>
       <p>{{ likely }}</p>
-      <RouterLink class="p-button p-component main" :to="{ query: { at: 'pack' } }"
-        >Weigh and pack</RouterLink
-      ></template
+      <RouterLink class="p-button p-component main" :to="{ query: { at: 'pack' } }">{{
+        tell('common.weigh-and-pack')
+      }}</RouterLink></template
     >
     <NextCut
       v-else-if="isCutting"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { householdUnits } from '../shell/units.js';
+import { tell } from '../words/tell.js';
+import { householdUnits } from '../words/units.js';
 import { sidesText } from '@furrow/words';
 import {
   SPOILT_CAUSES,
@@ -30,23 +31,31 @@ const sheetSeasons = ref<number | null>(null);
 const misfit = (box: CombBox): string | null => unfitFor(box, props.thicknessMm);
 const allTheSame = (box: CombBox): boolean => Boolean(props.boards.allTheSame.value[box.id]);
 const misfitText = (box: CombBox): string =>
-  `${allTheSame(box) ? 'Cut all the same' : 'Left out'}: ${misfit(box)}.`;
+  tell('BoxesToCut.text', {
+    box: allTheSame(box) ? tell('BoxesToCut.cut-all-same') : tell('BoxesToCut.left-out'),
+    box2: misfit(box),
+  });
 const worthText = (box: CombBox): string => {
   const value = props.boards.priced(box).value.toFixed(0);
-  return `${props.boards.free(box, props.boardId)} empty, ${props.rules.currency} ${value}`;
+  return tell('BoxesToCut.empty', {
+    box: props.boards.free(box, props.boardId),
+    currency: props.rules.currency,
+    value,
+  });
 };
 </script>
 
 <template>
-  <h2 class="furrow-heading">Boxes to cut for</h2>
+  <h2 class="furrow-heading">{{ tell('BoxesToCut.boxes-to-cut-for') }}</h2>
   <p v-if="!boards.boxes.value.length" class="rust">
-    <b>No box of the kit has inner measures.</b>{{ ' ' }}
-    <RouterLink to="/rules?at=kit">Put boxes in the kit</RouterLink>, with their width and length in
-    mm.
+    <b>{{ tell('common.no-box-kit-has-inner') }}</b>{{ ' ' }}
+    <RouterLink to="/rules?at=kit">{{ tell('common.put-boxes-in-kit') }}</RouterLink>{{
+      tell('BoxesToCut.with-their-width-and-length')
+    }}
   </p>
   <div v-for="b in boards.boxes.value" :key="b.id" class="tick">
     <TickLine
-      :label="`Cut for ${b.name}`"
+      :label="tell('BoxesToCut.cut-for', { b: b.name })"
       :checked="boards.wanted.value[b.id] ?? true"
       @change="boards.want(b.id, $event)"
     /><span
@@ -55,7 +64,7 @@ const worthText = (box: CombBox): string => {
       ><small v-if="misfit(b)" class="rust"
         >{{ misfitText(b) }}
         <button type="button" class="as-link" @click="boards.cutAllTheSame(b.id, !allTheSame(b))">
-          {{ allTheSame(b) ? 'Leave it out' : 'Cut it all the same' }}
+          {{ allTheSame(b) ? tell('common.leave-it-out') : tell('BoxesToCut.cut-it-all-same') }}
         </button></small
       ></span
     ><span class="gift"
@@ -63,22 +72,27 @@ const worthText = (box: CombBox): string => {
         :id="`gift-${b.id}`"
         :checked="boards.gifts.value[b.id] ?? false"
         @change="boards.gift(b.id, $event)"
-      /><label :for="`gift-${b.id}`" class="sub">as gifts</label></span
+      /><label :for="`gift-${b.id}`" class="sub">{{ tell('BoxesToCut.as-gifts') }}</label></span
     >
   </div>
   <label class="tick"
-    ><TickLine :checked="boards.mayTurn.value" @change="boards.turn" /><span
-      >Pieces may lie crosswise</span
-    ></label
+    ><TickLine :checked="boards.mayTurn.value" @change="boards.turn" /><span>{{
+      tell('BoxesToCut.pieces-may-lie-crosswise')
+    }}</span></label
   >
-  <Button class="main" label="Find the best cuts" :disabled="!mayFind" @click="emit('find')" />
+  <Button
+    class="main"
+    :label="tell('BoxesToCut.find-best-cuts')"
+    :disabled="!mayFind"
+    @click="emit('find')"
+  />
   <details class="how">
-    <summary>Spoilt for pieces…</summary>
+    <summary>{{ tell('BoxesToCut.spoilt-for-pieces') }}</summary>
     <NumberField
       v-model="sheetSeasons"
       nullable
-      label="Its sheet has served, if known"
-      unit="seasons"
+      :label="tell('BoxesToCut.its-sheet-has-served-if')"
+      :unit="tell('BoxesToCut.seasons')"
       whole
       :min="0"
       :max="40"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { lengthText, volumeText, sidesText } from '@furrow/words';
 import {
-  counted,
   PESTS,
   PEST_WORDS,
   SCHOOLS,
@@ -32,7 +32,7 @@ import { useCutHistory } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
-import { said, householdUnits } from '../shell/units.js';
+import { said, householdUnits } from '../words/units.js';
 import { WATER_BASIS_WORDS } from '../parts/waterBasis.js';
 
 /**
@@ -187,23 +187,29 @@ const draft = (kind: 'rack' | 'freeze'): PayloadTo<'/keepings'> => ({
   humidityPercent: humidity.value,
 });
 const begin = (kind: 'rack' | 'freeze'): unknown =>
-  go('/keepings', draft(kind), kind === 'rack' ? 'On the rack.' : 'In the freezer.');
+  go(
+    '/keepings',
+    draft(kind),
+    kind === 'rack' ? tell('ColdPanel.on-rack-2') : tell('ColdPanel.in-freezer'),
+  );
 const cracked = ref<number | null>(0);
 const end = (k: Keeping, said: string): unknown =>
   go(`/keepings/${k.id}/end`, { cracked: k.kind === 'freeze' ? (cracked.value ?? 0) : 0 }, said);
 /** What keeps the freezer's key shut, under it. */
 const missing = computed(() => {
-  if (!plan.value) return 'How warm is the room, how cold the freezer?';
+  if (!plan.value) return tell('ColdPanel.how-warm-room-how-cold');
   if (!plan.value.possible) return null;
   return count.value
     ? null
-    : `How many ${order.value === 'pieces' ? 'pieces' : 'combs'} go in? None is written down yet.`;
+    : tell('ColdPanel.how-many-go-in-none', {
+        order: order.value === 'pieces' ? tell('ColdPanel.pieces') : tell('ColdPanel.combs'),
+      });
 });
 const boxed = computed(() => order.value === 'whole' && asBox.value);
-const BLOCK_WORDS = { piece: 'a piece', frame: 'a comb', super: 'a whole box' };
+const BLOCK_WORDS = { piece: 'a piece', frame: 'a comb', super: tell('ColdPanel.whole-box') };
 const orders = [
-  { label: 'Cut, pack, then freeze', value: 'pieces' },
-  { label: 'Freeze whole, then cut', value: 'whole' },
+  { label: tell('ColdPanel.cut-pack-then-freeze'), value: 'pieces' },
+  { label: tell('ColdPanel.freeze-whole-then-cut'), value: 'whole' },
 ];
 /** What the room's air would do to the cut edges, where they gain by it. */
 const wet = computed(() => {
@@ -211,38 +217,56 @@ const wet = computed(() => {
   const balance = balanceWaterPercent(humidity.value);
   if (balance === null)
     return humidity.value > 80
-      ? `At ${humidity.value} % humidity open honey takes on water: cover the rack or dry the room.`
+      ? tell('ColdPanel.at-humidity-open-honey-takes', { humidity: humidity.value })
       : null;
   return balance > water.value
-    ? `Air of ${humidity.value} % wets open honey up to ${balance.toFixed(1)} % water (Martin 1958), slowly: cover the rack or dry the room.`
+    ? tell('ColdPanel.air-wets-open-honey-up', {
+        humidity: humidity.value,
+        balance: balance.toFixed(1),
+      })
     : null;
 });
 const whenReady = (k: Keeping): string =>
-  `${Date.parse(k.dueAt) <= now.value.getTime() ? 'since' : 'from'} ${clockText(k.dueAt, zone.value, now.value)}`;
+  tell('ColdPanel.text', {
+    dueAt:
+      Date.parse(k.dueAt) <= now.value.getTime() ? tell('ColdPanel.since') : tell('ColdPanel.from'),
+    dueAt2: clockText(k.dueAt, zone.value, now.value),
+  });
 </script>
 
 <template>
   <section class="cold">
-    <h2 class="furrow-heading">On the rack</h2>
+    <h2 class="furrow-heading">{{ tell('ColdPanel.on-rack') }}</h2>
     <template v-if="rack"
       ><p>
-        <b class="display when">{{ whenReady(rack) }}</b> the edges should have stopped weeping, by
-        the slow edge. {{ rack.pieces }} pieces at {{ said(`${rack.roomC} °C`) }}.
+        <b class="display when">{{ whenReady(rack) }}</b>
+        {{
+          tell('ColdPanel.edges-should-have-stopped-weeping', {
+            pieces: rack.pieces,
+            said: measured({ temperatureC: rack.roomC }),
+          })
+        }}
       </p>
       <Button
         outlined
-        label="They have stopped weeping"
+        :label="tell('ColdPanel.they-have-stopped-weeping')"
         :loading="busy"
-        @click="end(rack, 'Off the rack.')"
+        @click="end(rack, tell('ColdPanel.off-rack'))"
     /></template>
     <template v-else
       ><p v-if="weeps">
-        Cut edges weep {{ weeps.low.toFixed(0) }} to {{ weeps.high.toFixed(0) }} h at
-        {{ said(`${roomC} °C`) }} and {{ water }} % water<template
-          v-if="(history?.racks.length ?? 0) >= 5"
-          >, by your last {{ history!.racks.length }} racks</template
-        ><template v-else>, a starting range: your own racks count from the fifth on</template>.
-        Turn them once, cover against ants.
+        {{
+          tell('ColdPanel.cut-edges-weep-to-h', {
+            low: weeps.low.toFixed(0),
+            high: weeps.high.toFixed(0),
+            said: measured({ temperatureC: roomC! }),
+            water,
+          })
+        }}<template v-if="(history?.racks.length ?? 0) >= 5">{{
+          tell('ColdPanel.by-your-last-racks', { racks: history!.racks.length })
+        }}</template
+        ><template v-else>{{ tell('ColdPanel.starting-range-your-own-racks') }}</template
+        >{{ tell('ColdPanel.turn-them-once-cover-against') }}
       </p>
       <p v-if="wet" class="rust">
         <b>{{ wet }}</b>
@@ -251,7 +275,7 @@ const whenReady = (k: Keeping): string =>
         <NumberField
           v-model="roomC"
           narrow
-          label="The room"
+          :label="tell('ColdPanel.room')"
           unit="°C"
           :min="0"
           :max="45"
@@ -260,7 +284,7 @@ const whenReady = (k: Keeping): string =>
           v-model="humidity"
           narrow
           nullable
-          label="Its humidity"
+          :label="tell('ColdPanel.its-humidity')"
           unit="%"
           :min="0"
           :max="100"
@@ -268,7 +292,7 @@ const whenReady = (k: Keeping): string =>
           v-model="water"
           :digits="1"
           narrow
-          label="Water in the honey"
+          :label="tell('common.water-in-honey')"
           unit="%"
           :min="13"
           :max="25"
@@ -276,17 +300,17 @@ const whenReady = (k: Keeping): string =>
           :error="fieldError('moisturePercent')"
         /><Button
           outlined
-          label="On the rack now"
+          :label="tell('ColdPanel.on-rack-now')"
           :disabled="!pieces"
           :loading="busy"
           @click="begin('rack')"
         />
       </div>
       <p v-if="!pieces" class="sub">
-        No piece is cut yet: cut on the board, or write the pieces down.
+        {{ tell('ColdPanel.no-piece-cut-yet-cut') }}
       </p>
     </template>
-    <h2 class="furrow-heading">In the cold</h2>
+    <h2 class="furrow-heading">{{ tell('common.in-cold') }}</h2>
     <template v-if="thaw"
       ><FreezingLine
         v-if="runningPlan"
@@ -296,10 +320,14 @@ const whenReady = (k: Keeping): string =>
         :now="now"
         :units="rules.units" />
       <p>
-        <b class="display when">{{ whenReady(thaw) }}</b> it may be unwrapped. Until then it stays
-        closed: water settles on the wrap, not on the comb.
+        <b class="display when">{{ whenReady(thaw) }}</b>
+        {{ tell('ColdPanel.it-may-be-unwrapped-until') }}
       </p>
-      <Button outlined label="Unwrapped" :loading="busy" @click="end(thaw, 'Unwrapped.')"
+      <Button
+        outlined
+        :label="tell('ColdPanel.unwrapped')"
+        :loading="busy"
+        @click="end(thaw, tell('ColdPanel.unwrapped-2'))"
     /></template>
     <template v-else-if="freeze && runningPlan"
       ><FreezingLine
@@ -309,24 +337,24 @@ const whenReady = (k: Keeping): string =>
         :now="now"
         :units="rules.units" />
       <p>
-        <b class="display when">{{ whenReady(freeze) }}</b> it may come out.
-        {{ said(runningPlan.sentence) }}
+        <b class="display when">{{ whenReady(freeze) }}</b>
+        {{ tell('ColdPanel.it-may-come-out', { sentence: said(runningPlan.sentence) }) }}
       </p>
       <div class="fields">
         <NumberField
           v-model="cracked"
           narrow
-          label="Cracked in the cold"
-          unit="pieces"
+          :label="tell('ColdPanel.cracked-in-cold')"
+          :unit="tell('ColdPanel.pieces')"
           whole
           :min="0"
           :max="freeze.pieces"
           :error="fieldError('cracked')"
         /><Button
           outlined
-          label="Out of the freezer, closed"
+          :label="tell('ColdPanel.out-freezer-closed')"
           :loading="busy"
-          @click="end(freeze, 'Out of the freezer; it thaws closed.')"
+          @click="end(freeze, tell('ColdPanel.out-freezer-it-thaws-closed'))"
         /></div
     ></template>
     <template v-else-if="plan">
@@ -340,63 +368,84 @@ const whenReady = (k: Keeping): string =>
       <p :class="{ rust: !plan.possible }">
         {{ said(plan.sentence)
         }}<b v-if="plan.days > 1" class="rust">
-          {{ volumeText(litres ?? 0, householdUnits) }} are {{ counted(plan.days, 'day') }} of
-          loads.</b
+          {{
+            tell('ColdPanel.are-days-loads', {
+              litres: volumeText(litres ?? 0, householdUnits),
+              days: plan.days,
+            })
+          }}</b
         >
       </p>
       <details class="how">
-        <summary>How this was got</summary>
+        <summary>{{ tell('common.how-this-was-got') }}</summary>
         <p v-if="rules.waxFrozenWeeks">
-          Your rule keeps comb in the cold for {{ counted(rules.waxFrozenWeeks, 'week') }}: it may
-          come out then, or when the cold has done its work, the later.
+          {{ tell('ColdPanel.your-rule-keeps-comb-in', { waxFrozenWeeks: rules.waxFrozenWeeks }) }}
         </p>
         <p>
-          Conduction in {{ BLOCK_WORDS[block.packing]
+          {{ tell('ColdPanel.conduction-in', { packing: BLOCK_WORDS[block.packing] })
           }}<template v-if="block.widthMm">
-            of
             {{
-              sidesText([block.widthMm, block.heightMm ?? 0, block.thicknessMm], householdUnits)
+              tell('ColdPanel.text-2', {
+                sidesText: sidesText(
+                  [block.widthMm, block.heightMm ?? 0, block.thicknessMm],
+                  householdUnits,
+                ),
+              })
             }}</template
-          ><template v-else> {{ lengthText(block.thicknessMm, householdUnits) }} thick</template>
-          with still air on all sides, diffusivity 1.0 to 1.7 × 10⁻⁷ m²/s; wax moth by Cantwell and
-          Smith 1970, counted from when the core is cold; small hive beetle 24 h at
-          {{ said('−12 °C') }}. What is said goes by the slow edge. This ends insects, not spoilage.
+          ><template v-else>
+            {{
+              tell('ColdPanel.thick', {
+                thicknessMm: lengthText(block.thicknessMm, householdUnits),
+              })
+            }}</template
+          >
+          {{ tell('ColdPanel.with-still-air-on-all', { said: measured({ temperatureC: -12 }) }) }}
         </p>
       </details>
     </template>
   </section>
   <aside class="acts bench">
-    <h2 class="furrow-heading">Order of work</h2>
+    <h2 class="furrow-heading">{{ tell('ColdPanel.order-work') }}</h2>
     <SelectButton
       v-model="order"
       :options="orders"
       option-label="label"
       option-value="value"
       :allow-empty="false"
-      aria-label="Order of work"
+      :aria-label="tell('ColdPanel.order-work')"
       class="orders"
     />
     <p class="sub">
-      Your rule: {{ SCHOOLS.freeze[rules.freeze].toLowerCase() }}.
+      {{ tell('ColdPanel.your-rule', { freeze: SCHOOLS.freeze[rules.freeze].toLowerCase() }) }}
       <template v-for="c in compared" :key="c.order"
         ><template v-if="c.share !== null"
-          >{{ c.order === 'whole' ? 'Frozen whole' : 'Cut first' }}: {{ c.crackedKnife }} cracked
-          under the knife and {{ c.crackedCold }} in the cold, of {{ c.pieces }} pieces.
+          >{{
+            tell('ColdPanel.cracked-under-knife-and-in', {
+              order:
+                c.order === 'whole' ? tell('ColdPanel.frozen-whole') : tell('ColdPanel.cut-first'),
+              crackedKnife: c.crackedKnife,
+              crackedCold: c.crackedCold,
+              pieces: c.pieces,
+            })
+          }}
         </template></template
-      ><template v-if="compared.every((c) => c.share === null)"
-        >Which cracks less here shows once you have tried.</template
-      >
+      ><template v-if="compared.every((c) => c.share === null)">{{
+        tell('ColdPanel.which-cracks-less-here-shows')
+      }}</template>
     </p>
     <template v-if="!freeze && !thaw">
-      <label class="sub" for="pest">Against</label
-      ><select id="pest" v-model="pest" class="native">
+      <label class="sub" for="pest">{{ tell('ColdPanel.against') }}</label><select
+        id="pest"
+        v-model="pest"
+        class="native"
+      >
         <option v-for="p in PESTS" :key="p" :value="p">{{ PEST_WORDS[p] }}</option>
       </select>
       <div class="fields">
         <NumberField
           v-model="freezerC"
           narrow
-          label="The freezer"
+          :label="tell('ColdPanel.freezer')"
           unit="°C"
           :min="-45"
           :max="5"
@@ -404,7 +453,7 @@ const whenReady = (k: Keeping): string =>
         /><NumberField
           v-model="count"
           narrow
-          :label="order === 'whole' ? 'Combs' : 'Pieces'"
+          :label="order === 'whole' ? tell('common.combs') : tell('common.pieces')"
           unit=""
           whole
           :min="1"
@@ -415,26 +464,32 @@ const whenReady = (k: Keeping): string =>
           :digits="1"
           narrow
           nullable
-          label="Room they take"
+          :label="tell('ColdPanel.room-they-take')"
           unit="L"
           :min="0"
           :error="fieldError('litres')"
         />
       </div>
       <p v-if="rules.freezerL !== null" class="sub">
-        Freezer {{ volumeText(rules.freezerL, rules.units) }}; at once go in
-        {{ volumeText(rules.freezerL / 10, rules.units) }} a day.
+        {{
+          tell('ColdPanel.freezer-at-once-go-in', {
+            freezerL: volumeText(rules.freezerL, rules.units),
+            freezerL2: volumeText(rules.freezerL / 10, rules.units),
+          })
+        }}
       </p>
       <label v-if="order === 'whole' && hasBoxes" class="tick"
-        ><input v-model="asBox" type="checkbox" /><span
-          >The box goes in as it is, its combs in it</span
-        ></label
+        ><input v-model="asBox" type="checkbox" /><span>{{
+          tell('ColdPanel.box-goes-in-as-it')
+        }}</span></label
       ><label v-if="!boxed" class="tick"
-        ><input v-model="apart" type="checkbox" /><span>They stand apart, air between</span></label
+        ><input v-model="apart" type="checkbox" /><span>{{
+          tell('ColdPanel.they-stand-apart-air-between')
+        }}</span></label
       >
       <Button
         class="main"
-        label="Into the freezer now"
+        :label="tell('ColdPanel.into-freezer-now')"
         :disabled="!plan?.possible || !count"
         :loading="busy"
         @click="begin('freeze')"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { cutsComb } from '@furrow/core';
 import { massText } from '@furrow/words';
 import { computed, ref } from 'vue';
@@ -37,11 +38,11 @@ const { data: kinds } = useJars();
 const rules = computed(() => version.value?.rules);
 const boards = useBoards(detail, rules, kinds);
 const PLACES = [
-  { label: 'Board', value: 'board' },
-  { label: 'All combs', value: 'batch' },
-  { label: 'Rack and cold', value: 'cold' },
-  { label: 'Weigh and pack', value: 'pack' },
-  { label: 'What came of it', value: 'record' },
+  { label: tell('CutView.board'), value: 'board' },
+  { label: tell('CutView.all-combs'), value: 'batch' },
+  { label: tell('CutView.rack-and-cold'), value: 'cold' },
+  { label: tell('common.weigh-and-pack'), value: 'pack' },
+  { label: tell('CutView.what-came-it'), value: 'record' },
 ];
 const setQuery = useQueryHere();
 const place = computed({
@@ -67,11 +68,11 @@ function open(combId: string): void {
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <NothingWaits
     v-else-if="!detail || !rules"
-    heading="No comb waits to be cut."
-    text="Comb that was taken and not crushed is cut into pieces here, round its flaws."
+    :heading="tell('CutView.no-comb-waits-to-be')"
+    :text="tell('CutView.comb-that-was-taken-and')"
     stage="cut"
     :fits="(b) => cutsComb(b.method)"
-    :begin="{ to: '/choose', label: 'Choose comb to cut' }"
+    :begin="{ to: '/choose', label: tell('CutView.choose-comb-to-cut') }"
     ><WayMark way="cut" :size="150"
   /></NothingWaits>
   <LeftStageView v-else-if="left" :left="left" />
@@ -80,31 +81,32 @@ function open(combId: string): void {
       <h1>{{ detail.batch.hiveName }}</h1>
       <AlsoHere
         :about="detail.batch.id"
-        :step="comb ? `cut ${comb.combId}` : null"
-        where="at this comb"
+        :step="comb ? tell('CutView.cut', { combId: comb.combId }) : null"
+        :where="tell('CutView.at-this-comb')"
       />
-      <span class="sub"
-        >{{ combLot ? massText(combLot.nowG / 1000, rules.units, 2) : 'No' }} comb uncut and
-        uncrushed.</span
-      >
+      <span class="sub">{{
+        tell('CutView.comb-uncut-and-uncrushed', {
+          combLot: combLot ? massText(combLot.nowG / 1000, rules.units, 2) : tell('common.no'),
+        })
+      }}</span>
       <span class="right goon"
         ><RouterLink
           v-if="combLot && combLot.nowG > 0"
           class="p-button p-component p-button-text"
           :to="`/drain/${detail.batch.id}`"
-          >Crush the rest</RouterLink
+          >{{ tell('CutView.crush-rest') }}</RouterLink
         ><RouterLink
           v-else
           class="p-button p-component p-button-text"
           :to="`/jar/${detail.batch.id}`"
-          >Go on to Jar</RouterLink
+          >{{ tell('common.go-on-to-jar') }}</RouterLink
         ></span
       >
-      <PlaceTabs v-model="place" :places="PLACES" label="Where at the bench" />
+      <PlaceTabs v-model="place" :places="PLACES" :label="tell('CutView.where-at-bench')" />
       <nav
         v-if="place === 'board' && boards.combs.value.length > 1"
         class="combs"
-        aria-label="Combs"
+        :aria-label="tell('common.combs')"
       >
         <button
           v-for="c in boards.combs.value"
@@ -117,13 +119,13 @@ function open(combId: string): void {
           {{ c.name
           }}<small>{{
             c.board?.spoilt
-              ? 'spoilt'
+              ? tell('CutView.spoilt')
               : c.board?.doneAt
-                ? 'cut'
+                ? tell('CutView.cut-2')
                 : c.board?.cuts.length
-                  ? 'planned'
+                  ? tell('CutView.planned')
                   : c.board
-                    ? 'on the board'
+                    ? tell('CutView.on-board')
                     : ''
           }}</small>
         </button>
@@ -132,7 +134,7 @@ function open(combId: string): void {
       <OwedNote v-if="detail" :detail="detail" />
     </header>
     <p v-if="!comb && place !== 'pack' && place !== 'record'" class="sub">
-      No comb of this harvest was weighed at the hive yet.
+      {{ tell('CutView.no-comb-this-harvest-was') }}
     </p>
     <BoardPanel
       v-else-if="place === 'board' && comb"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { DRAWN_FLAWS, FLAW_WORDS, type FlawKind, type Rect } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -25,9 +26,8 @@ const byNumbers = computed<Rect | null>(() => {
 </script>
 
 <template>
-  <div v-if="offered" class="tools" role="group" aria-label="Draw a flaw">
-    <span class="sub">Draw a flaw:</span
-    ><Button
+  <div v-if="offered" class="tools" role="group" :aria-label="tell('FlawTools.draw-flaw')">
+    <span class="sub">{{ tell('FlawTools.draw-flaw-2') }}</span><Button
       v-for="k in DRAWN_FLAWS"
       :key="k"
       size="small"
@@ -38,27 +38,31 @@ const byNumbers = computed<Rect | null>(() => {
     /><Button
       size="small"
       :outlined="draws !== 'rub'"
-      label="Rub out"
+      :label="tell('FlawTools.rub-out')"
       :aria-pressed="draws === 'rub'"
       @click="toggle('rub')"
     />
   </div>
   <p v-if="draws === 'thickness'" class="numbers">
-    <NumberField v-model="regionMm" narrow label="Thick there" unit="mm" :min="8" :max="80" /><span
-      class="sub"
-      >Then draw where, on the comb. Boxes it does not suit stay off it; weights follow.</span
-    >
+    <NumberField
+      v-model="regionMm"
+      narrow
+      :label="tell('FlawTools.thick-there')"
+      unit="mm"
+      :min="8"
+      :max="80"
+    /><span class="sub">{{ tell('FlawTools.then-draw-where-on-comb') }}</span>
   </p>
   <details v-if="draws && draws !== 'rub'" class="how">
-    <summary>Or by numbers, from the left and from the bar</summary>
+    <summary>{{ tell('FlawTools.or-by-numbers-from-left') }}</summary>
     <div class="numbers">
-      <NumberField v-model="xMm" narrow label="From the left" unit="mm" :min="0" />
-      <NumberField v-model="yMm" narrow label="Below the bar" unit="mm" :min="0" />
-      <NumberField v-model="widthMm" narrow label="Wide" unit="mm" :min="0" />
-      <NumberField v-model="heightMm" narrow label="High" unit="mm" :min="0" />
+      <NumberField v-model="xMm" narrow :label="tell('FlawTools.from-left')" unit="mm" :min="0" />
+      <NumberField v-model="yMm" narrow :label="tell('FlawTools.below-bar')" unit="mm" :min="0" />
+      <NumberField v-model="widthMm" narrow :label="tell('FlawTools.wide')" unit="mm" :min="0" />
+      <NumberField v-model="heightMm" narrow :label="tell('common.high')" unit="mm" :min="0" />
       <Button
         outlined
-        label="Draw it"
+        :label="tell('FlawTools.draw-it')"
         :disabled="!byNumbers"
         @click="byNumbers && emit('flaw', byNumbers)"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   GRADE_WORDS,
   GRADES,
@@ -23,7 +24,7 @@ import { newId, read } from '../api/client.js';
 import { useStock } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import { boxName, type useBoards } from './useBoards.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 import { gramsOf, weightSuch, massUnit } from '../parts/massUnit.js';
 
 /**
@@ -58,7 +59,7 @@ async function weigh(p: CutPiece): Promise<void> {
     (await go(
       `/cutPieces/${p.id}`,
       { netG: g },
-      `${smallMassText(g, units.value, 1)} written down.`,
+      tell('PackPanel.written-down', { g: smallMassText(g, units.value, 1) }),
       { method: 'PATCH' },
     ))
   )
@@ -67,12 +68,14 @@ async function weigh(p: CutPiece): Promise<void> {
 async function readScale(p: CutPiece): Promise<void> {
   const reading = await read(`/instruments/bench-scale?grams=${p.midG}`);
   if (reading.state === 'silent')
-    says.value = { ...says.value, [p.id]: 'The scale says nothing. Type what you know.' };
+    says.value = { ...says.value, [p.id]: tell('PackPanel.scale-says-nothing-type-what') };
   else {
     typed.value = { ...typed.value, [p.id]: smallMassText(reading.value, units.value, 1) };
     says.value = {
       ...says.value,
-      [p.id]: reading.simulated ? 'read from the practice scale' : 'read from the scale',
+      [p.id]: reading.simulated
+        ? tell('PackPanel.read-from-practice-scale')
+        : tell('PackPanel.read-from-scale'),
     };
   }
 }
@@ -96,7 +99,7 @@ const pack = (box: CombBox, list: CutPiece[]): unknown =>
       jarKindId: box.id,
       pieceIds: list.map((p) => p.id),
     },
-    `${list.length} packed into ${box.name}.`,
+    tell('PackPanel.packed-into', { list: list.length, box: box.name }),
   );
 
 const chunkBoxes = computed(() => props.boards.boxes.value.filter((b) => b.purpose === 'chunk'));
@@ -165,7 +168,7 @@ const fillJars = (): unknown =>
       jars: poured.value,
       otherSeason: otherSeason.value,
     },
-    `${poured.value.length} chunk jars filled.`,
+    tell('PackPanel.chunk-jars-filled', { poured: poured.value.length }),
   );
 const lots = computed(() =>
   props.detail.lots.filter(
@@ -184,7 +187,7 @@ async function byHand(): Promise<void> {
     await go(
       '/pieces',
       { id: newId(), batchId: props.detail.batch.id, count: count.value, totalG: totalG.value },
-      `${count.value} pieces written down.`,
+      tell('PackPanel.pieces-written-down', { count: count.value }),
     )
   )
     [count.value, total.value] = [null, ''];
@@ -193,17 +196,17 @@ async function byHand(): Promise<void> {
 
 <template>
   <section>
-    <h2 class="furrow-heading">Pieces to weigh</h2>
+    <h2 class="furrow-heading">{{ tell('PackPanel.pieces-to-weigh') }}</h2>
     <p v-if="!cut.length" class="sub">
-      None lies here. Cut on the board first, or count and weigh by hand at the right.
+      {{ tell('PackPanel.none-lies-here-cut-on') }}
     </p>
     <table v-else class="plain pieces">
       <thead>
         <tr>
-          <th>Piece</th>
-          <th>Expected</th>
-          <th>Weight</th>
-          <th>Grade and price</th>
+          <th>{{ tell('PackPanel.piece') }}</th>
+          <th>{{ tell('PackPanel.expected') }}</th>
+          <th>{{ tell('common.weight') }}</th>
+          <th>{{ tell('PackPanel.grade-and-price') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -211,15 +214,19 @@ async function byHand(): Promise<void> {
           <td>
             <b>{{ boxName(boards.boxes.value, p) }}</b><br /><span class="sub">{{ comb(p) }}</span>
           </td>
-          <td class="nowrap">{{ said(`${p.lowG}–${p.highG} g`) }}</td>
+          <td class="nowrap">
+            {{ measured({ massG: { low: p.lowG, high: p.highG }, as: 'estimate' }) }}
+          </td>
           <td>
-            <template v-if="p.state === 'cracked'">cracked</template>
+            <template v-if="p.state === 'cracked'">{{ tell('PackPanel.cracked') }}</template>
             <form v-else class="weigh" @submit.prevent="weigh(p)">
               <TextField
                 :model-value="
                   typed[p.id] ?? (p.netG !== null ? smallMassText(p.netG, units, 1) : '')
                 "
-                :label="`Weight of ${boxName(boards.boxes.value, p)}, ${comb(p)}`"
+                :label="
+                  tell('PackPanel.weight', { boxes: boxName(boards.boxes.value, p), p: comb(p) })
+                "
                 hide-label
                 :error="typed[p.id] && grams(typed[p.id]) === null ? weightSuch('250 g') : null"
                 :hint="says[p.id]"
@@ -227,15 +234,17 @@ async function byHand(): Promise<void> {
               /><Button
                 v-if="typed[p.id]"
                 type="submit"
-                label="Write"
+                :label="tell('PackPanel.write')"
                 :disabled="grams(typed[p.id]) === null"
                 :loading="busy"
               /><Button
                 v-else
                 type="button"
                 outlined
-                label="Scale"
-                :aria-label="`Read the scale for ${boxName(boards.boxes.value, p)}`"
+                :label="tell('common.scale')"
+                :aria-label="
+                  tell('PackPanel.read-scale-for', { boxes: boxName(boards.boxes.value, p) })
+                "
                 @click="readScale(p)"
               />
             </form>
@@ -245,7 +254,9 @@ async function byHand(): Promise<void> {
               v-if="p.grade"
               class="native"
               :value="p.grade"
-              :aria-label="`Grade of ${boxName(boards.boxes.value, p)}, ${comb(p)}`"
+              :aria-label="
+                tell('PackPanel.grade', { boxes: boxName(boards.boxes.value, p), p: comb(p) })
+              "
               @change="grade(p, ($event.target as HTMLSelectElement).value as Grade)"
             >
               <option v-for="g in GRADES" :key="g" :value="g">
@@ -257,14 +268,14 @@ async function byHand(): Promise<void> {
         </tr>
       </tbody>
     </table>
-    <h2 class="furrow-heading">Packed</h2>
-    <p v-if="!lots.length" class="sub">Nothing yet.</p>
+    <h2 class="furrow-heading">{{ tell('PackPanel.packed') }}</h2>
+    <p v-if="!lots.length" class="sub">{{ tell('PackPanel.nothing-yet') }}</p>
     <table v-else class="plain">
       <thead>
         <tr>
-          <th>Lot</th>
-          <th>What</th>
-          <th class="num">Together</th>
+          <th>{{ tell('common.lot') }}</th>
+          <th>{{ tell('common.what') }}</th>
+          <th class="num">{{ tell('common.together') }}</th>
           <th />
         </tr>
       </thead>
@@ -272,19 +283,27 @@ async function byHand(): Promise<void> {
         <tr v-for="l in lots" :key="l.id">
           <td>{{ l.code }}</td>
           <td>
-            {{ l.count }}
             {{
-              l.kind === 'jars'
-                ? l.count === 1
-                  ? 'chunk jar'
-                  : 'chunk jars'
-                : l.count === 1
-                  ? 'piece'
-                  : 'pieces'
-            }}, the lightest {{ smallMassText(l.netG ?? 0, units, 1) }}
+              tell('PackPanel.lightest', {
+                count: l.count,
+                kind:
+                  l.kind === 'jars'
+                    ? l.count === 1
+                      ? tell('PackPanel.chunk-jar')
+                      : tell('PackPanel.chunk-jars')
+                    : l.count === 1
+                      ? tell('PackPanel.piece-2')
+                      : tell('PackPanel.pieces'),
+                netG: smallMassText(l.netG ?? 0, units, 1),
+              })
+            }}
           </td>
           <td class="num">{{ massText(l.inG / 1000, units, 2) }}</td>
-          <td><a :href="`/api/v1/lots/${l.id}/labels.pdf`" target="_blank">Labels</a></td>
+          <td>
+            <a :href="`/api/v1/lots/${l.id}/labels.pdf`" target="_blank">{{
+              tell('common.labels')
+            }}</a>
+          </td>
         </tr>
       </tbody>
     </table>
@@ -294,28 +313,28 @@ async function byHand(): Promise<void> {
       v-for="r in ready"
       :key="r.box.id"
       class="main"
-      :label="`Pack ${r.list.length} into ${r.box.name}`"
+      :label="tell('PackPanel.pack-into', { list: r.list.length, box: r.box.name })"
       :loading="busy"
       @click="pack(r.box, r.list)"
     />
-    <p v-if="ready.length" class="sub">Each gets its own weight on its label.</p>
+    <p v-if="ready.length" class="sub">{{ tell('PackPanel.each-gets-its-own-weight') }}</p>
     <template v-if="chunkBoxes.length">
-      <h2 class="furrow-heading">Chunk jars</h2>
-      <p v-if="!strips.length" class="sub">No strip is cut and weighed.</p>
+      <h2 class="furrow-heading">{{ tell('PackPanel.chunk-jars-2') }}</h2>
+      <p v-if="!strips.length" class="sub">{{ tell('PackPanel.no-strip-cut-and-weighed') }}</p>
       <template v-else>
-        <label class="sub" for="chunkJar">Jar</label
-        ><select
+        <label class="sub" for="chunkJar">{{ tell('common.jar') }}</label><select
           id="chunkJar"
           class="native"
           :value="jar?.id"
           @change="jarId = ($event.target as HTMLSelectElement).value"
         >
           <option v-for="b in chunkBoxes" :key="b.id" :value="b.id">
-            {{ b.name }}, {{ b.stock }} empty
+            {{ tell('PackPanel.empty', { b: b.name, stock: b.stock }) }}
           </option>
         </select>
-        <label class="sub" for="honey">Honey to pour round them</label
-        ><select
+        <label class="sub" for="honey">{{
+          tell('PackPanel.honey-to-pour-round-them')
+        }}</label><select
           id="honey"
           class="native"
           :value="honey?.id"
@@ -324,41 +343,55 @@ async function byHand(): Promise<void> {
           <option v-for="l in honeys" :key="l.id" :value="l.id">
             {{ l.name }}, {{ massText(l.nowG / 1000, units, 2) }}
           </option>
-          <option v-if="!honeys.length" value="">no honey stands ready</option>
+          <option v-if="!honeys.length" value="">
+            {{ tell('PackPanel.no-honey-stands-ready') }}
+          </option>
         </select>
         <NumberField
           v-model="stripMl"
           narrow
           nullable
-          label="A strip displaces, if you measured it"
+          :label="tell('PackPanel.strip-displaces-if-you-measured')"
           unit="ml"
           :min="1"
           :max="2000"
         />
         <p v-if="each.length && jar">
-          A strip of {{ said(`${each[0].p.netG} g`) }} takes
           {{
-            said(
-              `${each[0].fill.stripMl.low.toFixed(0)} to ${each[0].fill.stripMl.high.toFixed(0)} ml`,
-            )
-          }}; about <b>{{ said(`${each[0].fill.honeyG.mid.toFixed(0)} g`) }}</b> of honey round it,
-          <b>{{ said(`${each[0].fill.netG.mid.toFixed(0)} g`) }}</b> net. <b>{{ jars.count }}</b>
-          {{ jars.count === 1 ? 'jar' : 'jars' }}, then
+            tell('PackPanel.strip-takes-about', {
+              said: measured({ massG: each[0].p.netG!, as: 'read' }),
+              said2: measured({
+                volumeL: {
+                  low: each[0].fill.stripMl.low / 1000,
+                  high: each[0].fill.stripMl.high / 1000,
+                },
+              }),
+            })
+          }}
+          <b>{{ measured({ massG: Math.round(each[0].fill.honeyG.mid), as: 'read' }) }}</b>
+          {{ tell('PackPanel.honey-round-it') }}
+          <b>{{ measured({ massG: Math.round(each[0].fill.netG.mid), as: 'read' }) }}</b>
+          {{ tell('PackPanel.net') }}
+          <b>{{ jars.count }}</b>
           {{
-            jars.runsOut === 'strips'
-              ? 'no strip is left'
-              : jars.runsOut === 'jars'
-                ? 'no jar is left'
-                : 'the honey is out'
-          }}.
+            tell('PackPanel.jars-then', {
+              count: jars.count,
+              runsOut:
+                jars.runsOut === 'strips'
+                  ? tell('PackPanel.no-strip-left')
+                  : jars.runsOut === 'jars'
+                    ? tell('PackPanel.no-jar-left')
+                    : tell('PackPanel.honey-out'),
+            })
+          }}
         </p>
         <label v-if="honey && honey.batchId !== detail.batch.id" class="tick"
-          ><input v-model="otherSeason" type="checkbox" /><span
-            >Honey of another harvest may go round them, of another season too</span
-          ></label
+          ><input v-model="otherSeason" type="checkbox" /><span>{{
+            tell('PackPanel.honey-another-harvest-may-go')
+          }}</span></label
         >
         <Button
-          :label="`Fill ${jars.count} chunk ${jars.count === 1 ? 'jar' : 'jars'}`"
+          :label="tell('PackPanel.fill-chunk-jars', { count: jars.count })"
           :disabled="!jars.count || !honey"
           :loading="busy"
           @click="fillJars"
@@ -366,24 +399,24 @@ async function byHand(): Promise<void> {
       </template>
     </template>
     <details class="how" :open="!detail.boards.length">
-      <summary>Cut without a plan: count and weigh</summary>
+      <summary>{{ tell('PackPanel.cut-without-plan-count-and') }}</summary>
       <form class="acts" @submit.prevent="byHand">
         <NumberField
           v-model="count"
-          label="Pieces cut"
+          :label="tell('PackPanel.pieces-cut')"
           whole
           :min="1"
           :max="500"
           :error="fieldError('count')"
         /><TextField
           v-model="total"
-          label="Their weight together"
+          :label="tell('PackPanel.their-weight-together')"
           :unit="massUnit(units, 'small')"
           :error="fieldError('totalG') ?? (total && totalG === null ? weightSuch('850 g') : null)"
         /><Button
           type="submit"
           outlined
-          label="Write the pieces down"
+          :label="tell('PackPanel.write-pieces-down')"
           :disabled="!count || !totalG || !combG"
           :loading="busy"
         />

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { BLEMISH_WORDS, GRADE_WORDS, type Blemish, type CutPiece } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** One piece that was touched: what it should weigh, and what is seen on it. */
 const props = defineProps<{ piece: CutPiece; name: string; busy: boolean }>();
@@ -10,8 +11,11 @@ const emit = defineEmits<{ cracked: []; toggle: [blemish: Blemish]; back: [] }>(
 
 const about = computed(() => {
   const { lowG, highG, bestSide } = props.piece;
-  const side = bestSide ? `, side ${bestSide} up` : '';
-  return `About ${said(`${lowG} to ${highG} g`)}${side}.`;
+  const side = bestSide ? tell('PieceInHand.side-up', { bestSide }) : '';
+  return tell('PieceInHand.about', {
+    said: measured({ massG: { low: lowG, high: highG }, as: 'estimate' }),
+    side,
+  });
 });
 const mayCrack = computed(() => props.piece.state !== 'cracked' && !props.piece.lotId);
 const isCut = computed(() => props.piece.state === 'cut' && !props.piece.lotId);
@@ -30,11 +34,11 @@ const isCut = computed(() => props.piece.state === 'cut' && !props.piece.lotId);
     v-if="mayCrack"
     outlined
     class="rusty"
-    label="This one cracked"
+    :label="tell('PieceInHand.this-one-cracked')"
     :loading="busy"
     @click="emit('cracked')"
   />
-  <div v-if="isCut" class="tools" role="group" aria-label="What is seen on it">
+  <div v-if="isCut" class="tools" role="group" :aria-label="tell('PieceInHand.what-seen-on-it')">
     <Button
       v-for="(word, b) in BLEMISH_WORDS"
       v-show="b !== 'cracked'"
@@ -46,7 +50,7 @@ const isCut = computed(() => props.piece.state === 'cut' && !props.piece.lotId);
       @click="emit('toggle', b)"
     />
   </div>
-  <Button text label="Back" @click="emit('back')" />
+  <Button text :label="tell('common.back')" @click="emit('back')" />
 </template>
 
 <style scoped src="./tools.css" />

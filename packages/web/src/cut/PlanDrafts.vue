@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { said } from '../shell/units.js';
+import { measured, tell } from '../words/tell.js';
 import Button from 'primevue/button';
 
 /** The plans that were found, one at a time: kept as it is, or dragged first. */
@@ -8,21 +8,30 @@ const emit = defineEmits<{ flip: [by: 1 | -1]; keep: []; away: [] }>();
 </script>
 
 <template>
-  <h2 class="furrow-heading">Plan {{ at + 1 }} of {{ of }}</h2>
+  <h2 class="furrow-heading">{{ tell('PlanDrafts.plan', { at: at + 1, of }) }}</h2>
   <div class="flip">
-    <Button outlined label="Before" :disabled="at === 0" @click="emit('flip', -1)" /><Button
+    <Button
       outlined
-      label="Next"
+      :label="tell('PlanDrafts.before')"
+      :disabled="at === 0"
+      @click="emit('flip', -1)"
+    /><Button
+      outlined
+      :label="tell('PlanDrafts.next')"
       :disabled="at >= of - 1"
       @click="emit('flip', 1)"
     />
   </div>
-  <Button class="main" label="Keep this plan" :loading="busy" @click="emit('keep')" />
+  <Button
+    class="main"
+    :label="tell('common.keep-this-plan')"
+    :loading="busy"
+    @click="emit('keep')"
+  />
   <p class="sub">
-    Drag a piece or a cut: it snaps by {{ said('5 mm') }}, the knife follows. Arrow keys do the
-    same.
+    {{ tell('PlanDrafts.drag-piece-or-cut-it', { said: measured({ lengthMm: 5 }) }) }}
   </p>
-  <Button text label="Put the plans away" @click="emit('away')" />
+  <Button text :label="tell('PlanDrafts.put-plans-away')" @click="emit('away')" />
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   SPOILT_WORDS,
   cutHistory,
@@ -17,7 +18,7 @@ import { computed, ref } from 'vue';
 import ShelfPanel from '../jar/ShelfPanel.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useCutHistory, useJars } from '../api/queries.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Possible against made, by comb, super, hive or season; what spoilt and why; what left the shelf.
@@ -27,10 +28,10 @@ const { data: history, isLoading, error, refetch } = useCutHistory();
 type By = 'comb' | 'super' | 'hive' | 'season';
 const by = ref<By>('comb');
 const options: { label: string; value: By }[] = [
-  { label: 'Comb', value: 'comb' },
-  { label: 'Super', value: 'super' },
-  { label: 'Hive', value: 'hive' },
-  { label: 'Season', value: 'season' },
+  { label: tell('common.comb'), value: 'comb' },
+  { label: tell('common.super'), value: 'super' },
+  { label: tell('common.hive'), value: 'hive' },
+  { label: tell('common.season'), value: 'season' },
 ];
 const slotOf = (b: CutBoard): number | null =>
   props.detail.takes.find((t) => t.combId === b.combId)?.slot ?? null;
@@ -46,7 +47,7 @@ function keyOf(b: CutBoard): string {
   if (by.value === 'season') return seasonOf(known.date, props.detail.hive.site.hemisphere).name;
   if (slot === null) return known.hiveName;
   if (by.value !== 'super') return `${unitWord(props.detail.hive.kind)} ${placeLabel(slot)}`;
-  return slot > 100 ? `box ${Math.floor(slot / 100)}` : known.hiveName;
+  return slot > 100 ? tell('RecordPanel.box', { slot: Math.floor(slot / 100) }) : known.hiveName;
 }
 const records = computed(() =>
   history.value ? cutHistory(boards.value, history.value.pieces, history.value.outs, keyOf) : [],
@@ -82,8 +83,10 @@ const byHand = computed(() => {
   const onBoard = props.detail.pieces.filter((p) => p.lotId !== null).length;
   const range = possibleByLook(props.detail, props.rules, jars.value ?? []);
   if (made - onBoard <= 0) return null;
-  const possible = range ? `${range.low} to ${range.high} pieces were possible` : 'nobody looked';
-  return `By the looks ${possible}; ${made} were made, ${made - onBoard} of them without the board.`;
+  const possible = range
+    ? tell('RecordPanel.to-pieces-were-possible', { low: range.low, high: range.high })
+    : tell('RecordPanel.nobody-looked');
+  return tell('RecordPanel.by-looks-were-made-them', { possible, made, made2: made - onBoard });
 });
 const most = computed(() => Math.max(1, ...records.value.map((r) => r.possible)));
 </script>
@@ -98,34 +101,33 @@ const most = computed(() => Math.max(1, ...records.value.map((r) => r.possible))
   <section v-else>
     <p class="likely display">{{ said(likely.sentence) }}</p>
     <div class="line">
-      <h2 class="furrow-heading">Possible against made</h2>
+      <h2 class="furrow-heading">{{ tell('RecordPanel.possible-against-made') }}</h2>
       <SelectButton
         v-model="by"
         :options="options"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="By"
+        :aria-label="tell('common.by')"
       />
     </div>
     <p v-if="byHand">{{ byHand }}</p>
     <p v-if="!records.length && !byHand" class="sub">
-      Nothing was laid on the board yet. From the first comb on it stands here what was possible,
-      planned and made.
+      {{ tell('RecordPanel.nothing-was-laid-on-board') }}
     </p>
     <div v-if="records.length" class="wide-table">
       <table class="plain">
         <thead>
           <tr>
             <th />
-            <th class="num">Possible</th>
-            <th class="num">Planned</th>
-            <th class="num">Made</th>
-            <th class="num">Cracked</th>
-            <th class="num">Sold</th>
-            <th class="num">Given</th>
-            <th class="num">Eaten</th>
-            <th>Spoilt</th>
+            <th class="num">{{ tell('common.possible') }}</th>
+            <th class="num">{{ tell('RecordPanel.planned') }}</th>
+            <th class="num">{{ tell('RecordPanel.made') }}</th>
+            <th class="num">{{ tell('common.cracked') }}</th>
+            <th class="num">{{ tell('RecordPanel.sold') }}</th>
+            <th class="num">{{ tell('RecordPanel.given') }}</th>
+            <th class="num">{{ tell('RecordPanel.eaten') }}</th>
+            <th>{{ tell('common.spoilt') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -153,7 +155,11 @@ const most = computed(() => Math.max(1, ...records.value.map((r) => r.possible))
             <td>
               <span v-for="(x, i) in r.spoilt" :key="i"
                 >{{ SPOILT_WORDS[x.cause]
-                }}{{ x.sheetSeasons !== null ? ` (sheet of ${x.sheetSeasons} seasons)` : '' }}
+                }}{{
+                  x.sheetSeasons !== null
+                    ? ' ' + tell('RecordPanel.sheet-seasons', { sheetSeasons: x.sheetSeasons })
+                    : ''
+                }}
               </span>
             </td>
           </tr>

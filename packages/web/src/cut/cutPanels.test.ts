@@ -54,7 +54,7 @@ describe('a piece in hand', () => {
   const hand = (said: object = {}) =>
     mount(PieceInHand, { props: { piece: piece(said), name: 'Round box 2', busy: false }, global });
   it('says what it should weigh and which side is up', () =>
-    expect(hand().text()).toContain('About 310 to 380 g, side B up.'));
+    expect(hand().text()).toContain('About 310–380 g, side B up.'));
   it('is looked over once it is cut, and before it is packed', async () => {
     expect(hand().find('[role="group"]').exists()).toBe(false);
     expect(hand({ state: 'cut', lotId: 'lot' }).find('[role="group"]').exists()).toBe(false);

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   FLAW_WORDS,
   SPOILT_WORDS,
@@ -49,7 +50,7 @@ export function useBoardActs(input: {
   go: ReturnType<typeof useSend>['go'];
 }) {
   const { comb, boards, knife, measures, go } = input;
-  const board = (): CutBoard => sure(input.board.value, 'comb on the board');
+  const board = (): CutBoard => sure(input.board.value, tell('useBoardActs.comb-on-board'));
 
   async function planOf(draft: Draft): Promise<Plan> {
     const { outline, sides } = await boards.seenOf(comb.value);
@@ -76,12 +77,16 @@ export function useBoardActs(input: {
     };
   }
   async function lay(): Promise<void> {
-    await go('/cutBoards', await boards.laid(comb.value), `${comb.value.name} is on the board.`);
+    await go(
+      '/cutBoards',
+      await boards.laid(comb.value),
+      tell('useBoardActs.on-board', { comb: comb.value.name }),
+    );
   }
   async function keep(): Promise<void> {
     const draft = knife.draft.value;
     if (!draft) return;
-    const said = `${draft.pieces.length} pieces planned.`;
+    const said = tell('useBoardActs.pieces-planned', { pieces: draft.pieces.length });
     if (await go(`/cutBoards/${board().id}/plan`, await planOf(draft), said)) knife.put();
   }
   async function cut(): Promise<void> {
@@ -91,7 +96,7 @@ export function useBoardActs(input: {
     await go(
       `/cutBoards/${id}`,
       { cutsDone: n, ...(isLast ? { done: true } : {}) },
-      isLast ? 'The last cut: all pieces are free.' : `Cut ${n} made.`,
+      isLast ? tell('useBoardActs.last-cut-all-pieces-are') : tell('useBoardActs.cut-made', { n }),
       { ...PATCH, baseRevision: revision },
     );
   }
@@ -102,11 +107,15 @@ export function useBoardActs(input: {
     const told = await go(
       `/cutPieces/${piece.id}`,
       { state: 'cracked' },
-      'Cracked: to be crushed.',
+      tell('useBoardActs.cracked-to-be-crushed'),
       PATCH,
     );
     if (told && next)
-      await go(`/cutBoards/${board().id}/plan`, await planOf(next), 'The rest is planned anew.');
+      await go(
+        `/cutBoards/${board().id}/plan`,
+        await planOf(next),
+        tell('useBoardActs.rest-planned-anew'),
+      );
   }
   /** Flaws as they are now; a plan that was being looked at is looked for again. */
   async function setFlaws(flaws: Flaws, said: string): Promise<void> {
@@ -128,22 +137,25 @@ export function useBoardActs(input: {
       heightMm: tenth(heightMm, rect.yMm + rect.heightMm) - y0,
       ...(kind === 'thickness' ? { thicknessMm: thickMm } : {}),
     };
-    await setFlaws([...board().flaws, flaw], `${FLAW_WORDS[kind]} drawn.`);
+    await setFlaws(
+      [...board().flaws, flaw],
+      tell('useBoardActs.drawn', { kind: FLAW_WORDS[kind] }),
+    );
   }
   const rub = (index: number): Promise<void> =>
     setFlaws(
       board().flaws.filter((_, i) => i !== index),
-      'Rubbed out.',
+      tell('useBoardActs.rubbed-out'),
     );
   async function toggleBlemish({ id, blemishes: had }: CutPiece, blemish: Blemish): Promise<void> {
     const blemishes = had.includes(blemish) ? had.filter((b) => b !== blemish) : [...had, blemish];
-    await go(`/cutPieces/${id}`, { blemishes }, 'Looked at.', PATCH);
+    await go(`/cutPieces/${id}`, { blemishes }, tell('useBoardActs.looked-at'), PATCH);
   }
   async function spoil(cause: SpoiltCause, sheetSeasons: number | null): Promise<void> {
     await go(
       `/cutBoards/${board().id}`,
       { spoilt: cause, ...(sheetSeasons === null ? {} : { sheetSeasons }) },
-      `Spoilt for pieces: ${SPOILT_WORDS[cause]}. It can still be crushed.`,
+      tell('useBoardActs.spoilt-for-pieces-it-can', { cause: SPOILT_WORDS[cause] }),
       PATCH,
     );
   }

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
   crackThrough,
@@ -100,7 +101,8 @@ export function useKnife(
       return mine === turn ? answer : null;
     } catch (error) {
       if (mine === turn)
-        says.value = error instanceof Error ? error.message : 'This comb cannot be planned.';
+        says.value =
+          error instanceof Error ? error.message : tell('useKnife.this-comb-cannot-be-planned');
       return null;
     } finally {
       if (mine === turn) busy.value = false;
@@ -126,8 +128,7 @@ export function useKnife(
     if (!input.value) return;
     const question = plainCopy(input.value);
     if (!question.pieces.some((p) => p.limit !== 0)) {
-      says.value =
-        'No empty boxes for comb are left: put some in the kit, with their inner measures.';
+      says.value = tell('useKnife.no-empty-boxes-for-comb');
       return;
     }
     const found = await ask((api) => api.plans(question));
@@ -135,8 +136,7 @@ export function useKnife(
     if (!found[0].placements.length) {
       // Nothing to keep: what stands on the board stays, and the reason with it.
       drafts.value = [];
-      says.value =
-        'No piece for your boxes comes off this comb between its flaws. Crush it, or use other boxes.';
+      says.value = tell('useKnife.no-piece-for-your-boxes');
       return;
     }
     drafts.value = found.map((p) => ({
@@ -174,7 +174,7 @@ export function useKnife(
   const movable = computed(() => shown.value.pieces.filter((p) => p.state === 'planned'));
   const may = (): boolean => {
     if (board.value && board.value.cutsDone > 0) {
-      says.value = 'The knife has begun: pieces stay where they are. If one cracks, touch it.';
+      says.value = tell('useKnife.knife-has-begun-pieces-stay');
       return false;
     }
     return own.value !== null;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   closeMass,
   potLeftG,
@@ -18,7 +19,7 @@ import WeighFields from '../parts/WeighFields.vue';
 import { useSettled } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import WasteItems, { type WasteItem } from './WasteItems.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * The end of a drain: comb in = honey out + wet wax + debris + loss. A small gap is written down, a
@@ -89,22 +90,29 @@ const gapLine = computed(() => {
   const { gapG = 0, asks = false } = close_.value ?? {};
   if (!gapG || asks || props.byEstimate) return null;
   const g = smallMassText(Math.abs(gapG), units.value, 1);
-  return gapG > 0 ? `${g} less came out: written down as said above.` : `${g} more came out.`;
+  return gapG > 0
+    ? tell('CloseDrain.less-came-out-written-down', { g })
+    : tell('CloseDrain.more-came-out', { g });
 });
 const worth = computed(() =>
   props.pricePerKg && props.rules.currency && props.forecast
-    ? `, about ${props.rules.currency} ${Math.round(props.forecast.stillKg.mid * props.pricePerKg)}`
+    ? tell('CloseDrain.about', {
+        currency: props.rules.currency,
+        mid: Math.round(props.forecast.stillKg.mid * props.pricePerKg),
+      })
     : '',
 );
 const missing = computed(() => {
-  if (netOf(lower.value) === null) return 'What does the lower vessel weigh, with honey and empty?';
+  if (netOf(lower.value) === null) return tell('CloseDrain.what-does-lower-vessel-weigh');
   if (wasPressed.value && netOf(pressed.value) === null)
-    return 'What does the pressed honey weigh, with its vessel and without?';
-  if (netOf(wax.value) === null) return 'What does the wet wax weigh, with its bowl and without?';
+    return tell('CloseDrain.what-does-pressed-honey-weigh');
+  if (netOf(wax.value) === null) return tell('CloseDrain.what-does-wet-wax-weigh');
   if (props.byEstimate) return null;
   if (parts.value && parts.value.honeyG + parts.value.pressedG > props.leftG)
-    return `More honey than the ${massText(props.leftG / 1000, units.value, 2)} of comb that were left of it. Is a tare wrong?`;
-  if (close_.value?.asks && !gapReason.value.trim()) return 'Say why in and out differ.';
+    return tell('CloseDrain.more-honey-than-comb-that', {
+      leftG: massText(props.leftG / 1000, units.value, 2),
+    });
+  if (close_.value?.asks && !gapReason.value.trim()) return tell('CloseDrain.say-why-in-and-out');
   return null;
 });
 async function write(): Promise<void> {
@@ -121,7 +129,7 @@ async function write(): Promise<void> {
       minutes: minutes.value ?? 0,
       gapReason: gapReason.value,
     },
-    'Drain closed.',
+    tell('CloseDrain.drain-closed'),
     { baseRevision: props.drain.revision },
   );
   if (done) await router.push(`/settle/${batchId}`);
@@ -132,84 +140,106 @@ async function write(): Promise<void> {
   <form class="acts bench" @submit.prevent="write">
     <p v-if="forecast">
       {{
-        said(
-          forecast.stopAdvised
-            ? `It flows under ${rules.stopBelowGPerHour} g an hour.`
-            : `It still flows about ${Math.round(forecast.rateGPerHour.mid / 5) * 5} g an hour; about ${massText(forecast.stillKg.mid, units)} would still come${worth}.`,
-        )
+        tell('CloseDrain.you-decide', {
+          stopAdvised: said(
+            forecast.stopAdvised
+              ? tell('CloseDrain.flows-under', {
+                  rate: { massG: rules.stopBelowGPerHour, as: 'read' },
+                })
+              : tell('CloseDrain.still-flows', {
+                  rate: { massG: Math.round(forecast.rateGPerHour.mid / 5) * 5, as: 'read' },
+                  still: massText(forecast.stillKg.mid, units),
+                  worth,
+                }),
+          ),
+        })
       }}
-      You decide.
     </p>
     <WeighFields
       v-model:gross-g="lower.grossG"
       v-model:tare-g="lower.tareG"
       :units="units"
-      what="lower vessel and honey"
-      tare-label="Tare, lower vessel empty"
+      :what="tell('CloseDrain.lower-vessel-and-honey')"
+      :tare-label="tell('CloseDrain.tare-lower-vessel-empty')"
       :known-tare-g="lowerTareG"
       :first-gross-g="lastGrossG"
       :gross-error="fieldError('honeyG')"
     />
     <p v-if="potG" class="sub">
-      {{ massText(potG / 1000, units, 2) }} stood in it before; that is in the book already.
+      {{ tell('CloseDrain.stood-in-it-before-that', { potG: massText(potG / 1000, units, 2) }) }}
     </p>
     <p v-if="drawnG" class="sub">
-      {{ massText(drawnG / 1000, units, 2) }} were drawn off before and are counted.
+      {{
+        tell('CloseDrain.were-drawn-off-before-and', { drawnG: massText(drawnG / 1000, units, 2) })
+      }}
     </p>
     <template v-if="wasPressed">
       <WeighFields
         v-model:gross-g="pressed.grossG"
         v-model:tare-g="pressed.tareG"
         :units="units"
-        what="pressed honey and its vessel"
-        tare-label="Tare, the vessel of the pressed honey empty"
+        :what="tell('CloseDrain.pressed-honey-and-its-vessel')"
+        :tare-label="tell('CloseDrain.tare-vessel-pressed-honey-empty')"
         :known-tare-g="lastTurn?.tareG ?? null"
         :first-gross-g="lastTurn?.grossG ?? null"
         :gross-error="fieldError('pressedG')"
       />
       <label class="check"
-        ><input v-model="joined" type="checkbox" /> Dripped and pressed go into one lot</label
+        ><input v-model="joined" type="checkbox" />
+        {{ tell('CloseDrain.dripped-and-pressed-go-into') }}</label
       >
     </template>
     <WeighFields
       v-model:gross-g="wax.grossG"
       v-model:tare-g="wax.tareG"
       :units="units"
-      what="wet wax and its bowl"
-      tare-label="Tare, its bowl empty"
+      :what="tell('CloseDrain.wet-wax-and-its-bowl')"
+      :tare-label="tell('CloseDrain.tare-its-bowl-empty')"
       :known-tare-g="null"
       :gross-error="fieldError('wetWaxG')"
     />
     <WasteItems v-model="waste" :units="units" />
     <p v-if="close_ && byEstimate">
-      The comb was in the book by its estimate. Now it is
-      <b>{{ massText((drain.crushedG - close_.gapG) / 1000, units, 2) }}</b>, by what came of it.
+      {{ tell('CloseDrain.comb-was-in-book-by') }}
+      <b>{{ massText((drain.crushedG - close_.gapG) / 1000, units, 2) }}</b>{{
+        tell('CloseDrain.by-what-came-it')
+      }}
     </p>
     <template v-else-if="close_ && close_.gapG !== 0">
       <p :class="{ rust: close_.asks }">
         <b
           >{{ smallMassText(Math.abs(close_.gapG), units, 1) }}
-          {{ close_.gapG > 0 ? 'less came out than went in' : 'more came out than went in' }}</b
-        >, {{ (close_.gapShare * 100).toFixed(1) }} % of the comb.{{
-          close_.asks
-            ? ''
-            : ' It is written down as stuck to vessels and tools, unless you say otherwise.'
+          {{ close_.gapG > 0 ? tell('CloseDrain.less-out') : tell('CloseDrain.more-out') }}</b
+        >{{
+          tell('CloseDrain.comb', {
+            gapShare: (close_.gapShare * 100).toFixed(1),
+            asks: close_.asks ? '' : ' ' + tell('CloseDrain.it-written-down-as-stuck'),
+          })
         }}
       </p>
       <TextField
         v-model="gapReason"
-        label="Why"
+        :label="tell('common.why')"
         :error="fieldError('gapReason')"
-        hint="Stuck to bucket and strainer, bees, pollen, a spill…"
+        :hint="tell('CloseDrain.stuck-to-bucket-and-strainer')"
       />
     </template>
-    <p v-else-if="close_" class="green"><b>Every gram is somewhere.</b></p>
-    <NumberField v-model="minutes" label="Your minutes" whole :min="0" :max="600" unit="min" />
+    <p v-else-if="close_" class="green">
+      <b>{{ tell('CloseDrain.every-gram-somewhere') }}</b>
+    </p>
+    <NumberField
+      v-model="minutes"
+      :label="tell('common.your-minutes')"
+      whole
+      :min="0"
+      :max="600"
+      unit="min"
+    />
     <Refusal :refusal="refusal" :fields="['honeyG', 'pressedG', 'wetWaxG', 'gapReason']" />
     <div class="closing">
       <Button
         type="submit"
-        label="Close this drain"
+        :label="tell('CloseDrain.close-this-drain')"
         :disabled="missing !== null || !close_"
         :loading="busy"
       />

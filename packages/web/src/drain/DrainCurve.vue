@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   drippedBeforePress,
   outByWeighing,
@@ -84,6 +85,12 @@ const tickText = (hours: number): string =>
 /** Points by the hour, their kilograms in the reader's unit. */
 const inUnit = (points: readonly { x: number; y: number }[]): { x: number; y: number }[] =>
   points.map(({ x, y }) => ({ x, y: largeMass(y, props.units) }));
+/** The lines whose points the pointer tells of. */
+const TOLD_BY_POINTER = new Set<string | undefined>([
+  tell('common.weighed'),
+  tell('DrainCurve.in-row'),
+  tell('DrainCurve.forecast'),
+]);
 function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
   const { curve, nineTenthsHours, finalKg } = props.forecast;
   const lastX = Math.max(measured.value.at(-1)?.x ?? 0, streamed.value.at(-1)?.x ?? 0);
@@ -100,7 +107,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
     data: {
       datasets: [
         {
-          label: 'High',
+          label: tell('common.high'),
           data: inUnit(later.map((p) => ({ x: p.hours, y: p.high }))),
           borderWidth: 1,
           borderColor: colour('--field'),
@@ -109,14 +116,14 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
           backgroundColor: `${colour('--field')}2e`,
         },
         {
-          label: 'Low',
+          label: tell('DrainCurve.low'),
           data: inUnit(later.map((p) => ({ x: p.hours, y: p.low }))),
           borderWidth: 1,
           borderColor: colour('--field'),
           pointRadius: 0,
         },
         {
-          label: 'Forecast',
+          label: tell('DrainCurve.forecast'),
           data: inUnit(later.map((p) => ({ x: p.hours, y: p.mid }))),
           borderWidth: 2.5,
           borderColor: colour('--field'),
@@ -124,7 +131,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
           pointRadius: 0,
         },
         {
-          label: 'Weighed',
+          label: tell('common.weighed'),
           data: inUnit(measured.value),
           clip: 8,
           borderWidth: 2.5,
@@ -137,7 +144,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
         ...(streamed.value.length
           ? [
               {
-                label: 'In a row',
+                label: tell('DrainCurve.in-row'),
                 data: inUnit(streamed.value),
                 borderWidth: 2,
                 borderColor: colour('--ink'),
@@ -148,7 +155,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
         ...(props.running
           ? [
               {
-                label: 'Now',
+                label: tell('DrainCurve.now'),
                 data: inUnit([
                   { x: props.nowHours, y: 0 },
                   { x: props.nowHours, y: topKg },
@@ -160,7 +167,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
             ]
           : []),
         {
-          label: 'Nine tenths',
+          label: tell('DrainCurve.nine-tenths'),
           data: inUnit([
             { x: 0, y: finalKg.mid * 0.9 },
             { x: nineTenthsHours.mid, y: finalKg.mid * 0.9 },
@@ -196,7 +203,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
           max: largeMass(topKg, props.units),
           title: {
             display: true,
-            text: `${largeUnit(props.units)} of honey out`,
+            text: tell('DrainCurve.honey-out', { units: largeUnit(props.units) }),
             color: colour('--ink-2'),
             font: { size: 14 },
           },
@@ -211,10 +218,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
       },
       plugins: {
         tooltip: {
-          filter: (item) =>
-            item.dataset.label === 'Weighed' ||
-            item.dataset.label === 'In a row' ||
-            item.dataset.label === 'Forecast',
+          filter: (item) => TOLD_BY_POINTER.has(item.dataset.label),
           callbacks: {
             title: (list) => clock(list[0].parsed.x ?? 0, 'ccc HH:mm'),
             label: (item) =>
@@ -244,10 +248,15 @@ onUnmounted(() => chart?.destroy());
     <canvas
       ref="canvas"
       role="img"
-      :aria-label="`Honey out against time: ${measured
-        .slice(1)
-        .map((m) => `${clock(m.x)} ${massText(m.y, units, 2)}`)
-        .join(', ')}; forecast ${massText(forecast.finalKg.mid, units)} in the end`"
+      :aria-label="
+        tell('DrainCurve.honey-out-against-time-forecast', {
+          measured: measured
+            .slice(1)
+            .map((m) => `${clock(m.x)} ${massText(m.y, units, 2)}`)
+            .join(', '),
+          mid: massText(forecast.finalKg.mid, units),
+        })
+      "
     />
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import type { Refused } from '../api/client.js';
 import Refusal from '../parts/Refusal.vue';
@@ -25,27 +26,28 @@ const emit = defineEmits<{ main: []; mash: []; open: [panel: DrainPanel] }>();
     ><span class="when">{{ words.when }}</span></Button
   >
   <button v-if="overflowsAt" type="button" class="act soon" @click="emit('open', 'draw')">
-    <b class="display">Draw off the lower vessel</b
-    ><span class="rust">before {{ overflowsAt }}</span>
+    <b class="display">{{ tell('DrainKeys.draw-off-lower-vessel') }}</b><span class="rust">{{
+      tell('DrainKeys.before', { overflowsAt })
+    }}</span>
   </button>
-  <Button v-else outlined label="Draw off…" @click="emit('open', 'draw')" />
+  <Button v-else outlined :label="tell('DrainKeys.draw-off')" @click="emit('open', 'draw')" />
   <Refusal :refusal="refusal" />
   <div class="acts row two">
-    <Button v-if="main !== 'weigh'" outlined label="Weigh…" @click="emit('open', 'weigh')" /><Button
-      v-if="stirred"
+    <Button
+      v-if="main !== 'weigh'"
       outlined
-      :label="remashText"
-      @click="emit('mash')"
-    /><Button
+      :label="tell('common.weigh')"
+      @click="emit('open', 'weigh')"
+    /><Button v-if="stirred" outlined :label="remashText" @click="emit('mash')" /><Button
       v-if="main !== 'press'"
       outlined
-      label="Press…"
+      :label="tell('DrainKeys.press')"
       @click="emit('open', 'press')"
-    /><Button outlined label="Warm…" @click="emit('open', 'warm')" /><Button
+    /><Button outlined :label="tell('DrainKeys.warm')" @click="emit('open', 'warm')" /><Button
       outlined
-      label="Temperature…"
+      :label="tell('DrainKeys.temperature')"
       @click="emit('open', 'temperature')"
-    /><Button outlined label="Stop draining…" @click="emit('open', 'close')" />
+    /><Button outlined :label="tell('DrainKeys.stop-draining')" @click="emit('open', 'close')" />
   </div>
 </template>
 

@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { type Drain, type DrainEvent, type HouseRules, endOf } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
-import { said } from '../shell/units.js';
 
 /**
  * Everything written down of a drain, newest first; a weighing left out stays here and can be
@@ -17,21 +17,25 @@ const { go } = useSend();
 const kg = (g: number | null): string => massText((g ?? 0) / 1000, props.rules.units, 2);
 const words: Record<DrainEvent['kind'], (e: DrainEvent) => string> = {
   stir: () => 'stirred',
-  mash: () => 'mashed again',
-  'draw-off': (e) => `drew off ${kg(e.g)}`,
-  temperature: (e) => said(`${e.temperatureC} °C`),
-  warm: (e) => said(`warming, ${e.temperatureC} °C`),
-  'warm-end': () => 'warming ended',
-  press: (e) => (e.g ? `press turned, ${kg(e.g)}` : 'press turned'),
-  skim: (e) => `skimmed ${kg(e.g)}`,
-  moisture: (e) => `${e.moisturePercent} % water`,
+  mash: () => tell('DrainLog.mashed-again'),
+  'draw-off': (e) => tell('DrainLog.drew-off', { g: kg(e.g) }),
+  temperature: (e) => measured({ temperatureC: e.temperatureC! }),
+  warm: (e) => tell('DrainLog.warming', { temperature: { temperatureC: e.temperatureC! } }),
+  'warm-end': () => tell('DrainLog.warming-ended'),
+  press: (e) =>
+    e.g ? tell('DrainLog.press-turned', { g: kg(e.g) }) : tell('DrainLog.press-turned-2'),
+  skim: (e) => tell('DrainLog.skimmed', { g: kg(e.g) }),
+  moisture: (e) => tell('DrainLog.water', { moisturePercent: e.moisturePercent }),
 };
 const lines = computed(() =>
   [
     ...props.drain.weighings.map((w) => ({
       id: w.id,
       at: w.occurredAt,
-      text: `weighed ${kg(w.netG)}${w.of === 'upper' ? ', upper' : ''}`,
+      text: tell('DrainLog.weighed', {
+        netG: kg(w.netG),
+        of: w.of === 'upper' ? tell('DrainLog.upper') : '',
+      }),
       leftOut: w.leftOut,
       weighing: true,
     })),
@@ -47,7 +51,7 @@ const lines = computed(() =>
           {
             id: 'row',
             at: endOf(props.drain.readings).at,
-            text: `${props.drain.readings.length} readings in a row`,
+            text: tell('DrainLog.readings-in-row', { readings: props.drain.readings.length }),
             leftOut: false,
             weighing: false,
           },
@@ -58,19 +62,22 @@ const lines = computed(() =>
     .slice(0, 12),
 );
 const again = (id: string): unknown =>
-  go(`/weighings/${id}`, { leftOut: false }, 'Weighing counted again.', { method: 'PATCH' });
+  go(`/weighings/${id}`, { leftOut: false }, tell('DrainLog.weighing-counted-again'), {
+    method: 'PATCH',
+  });
 </script>
 
 <template>
   <div class="head">
-    <h2 class="furrow-heading">Log</h2>
-    <Button text label="Readings…" @click="emit('readings')" />
+    <h2 class="furrow-heading">{{ tell('DrainLog.log') }}</h2>
+    <Button text :label="tell('DrainLog.readings')" @click="emit('readings')" />
   </div>
   <ul class="log">
     <li v-for="e in lines" :key="e.id" :class="{ out: e.leftOut }">
       <b>{{ clockText(e.at, zone, now) }}</b> {{ e.text
       }}<template v-if="e.leftOut">
-        (left out) <Button text label="Count it again" @click="again(e.id)"
+        {{ tell('DrainLog.left-out') }}
+        <Button text :label="tell('DrainLog.count-it-again')" @click="again(e.id)"
       /></template>
     </li>
   </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   ARRANGEMENT_WORDS,
   drainWaterText,
@@ -24,7 +25,6 @@ import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import AlarmKey from '../shell/AlarmKey.vue';
 import { aboutText, clockText } from '../shell/times.js';
-import { said } from '../shell/units.js';
 import { useNow } from '../shell/useNow.js';
 import CloseDrain from './CloseDrain.vue';
 import DrainCurve from './DrainCurve.vue';
@@ -71,12 +71,12 @@ const zone = computed(() => props.detail.batch.zone);
 const about = computed(() => {
   const way = ARRANGEMENT_WORDS[props.drain.arrangement].name.toLowerCase();
   const water = drainWaterText(props.drain, props.detail);
-  const comb = `${brokenUpWord(props.drain, props.detail)} comb, ${way}`;
-  return `${comb}, ${said(`${temperatureNow.value} °C`)}, ${water}.`;
+  const comb = tell('DrainRun.comb', { drain: brokenUpWord(props.drain, props.detail), way });
+  return `${comb}, ${measured({ temperatureC: temperatureNow.value })}, ${water}.`;
 });
 const handsText = computed(() => {
   const minutes = props.detail.batch.handsOnMinutes;
-  return minutes > 0 ? ` Your hands: ${minutes} min in all.` : '';
+  return minutes > 0 ? ' ' + tell('DrainRun.your-hands-min-in-all', { minutes }) : '';
 });
 const others = computed(() =>
   (clocks.value ?? []).filter((c) => c.kind === 'drain' && c.batchId !== props.detail.batch.id),
@@ -97,7 +97,7 @@ const overflow = computed(() => {
   if (!at) return { clock: null, about: null };
   return {
     clock: clockText(at, zone.value, now.value),
-    about: `from ${aboutText(at, zone.value, now.value, 'earlier')}`,
+    about: tell('DrainRun.from', { at: aboutText(at, zone.value, now.value, 'earlier') }),
   };
 });
 const shownParts = computed(() => (running.value && !forecast.value?.stalled ? parts.value : null));
@@ -122,9 +122,11 @@ const panel = ref<DrainPanel | null>(null);
 const close = (): void => void (panel.value = null);
 const event = (payload: DrainEventSaid, says: string): Promise<unknown> =>
   go('/drainEvents', { id: newId(), drainId: props.drain.id, minutes: 5, ...payload }, says);
-const mashAgain = (): unknown => event({ kind: 'mash' }, 'Mashed again, 5 minutes of your hands.');
+const mashAgain = (): unknown =>
+  event({ kind: 'mash' }, tell('DrainRun.mashed-again-5-minutes-your'));
 function doMain(): unknown {
-  if (main.value === 'stir') return event({ kind: 'stir' }, 'Stirred, 5 minutes of your hands.');
+  if (main.value === 'stir')
+    return event({ kind: 'stir' }, tell('DrainRun.stirred-5-minutes-your-hands'));
   return (panel.value = main.value);
 }
 </script>
@@ -133,7 +135,7 @@ function doMain(): unknown {
   <div class="stage drain bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
-      <AlsoHere :about="detail.batch.id" step="drain" where="at this drain" />
+      <AlsoHere :about="detail.batch.id" step="drain" :where="tell('DrainRun.at-this-drain')" />
       <span class="sub">{{ about }}{{ handsText }}</span>
       <span class="right small"
         ><RouterLink
@@ -141,7 +143,7 @@ function doMain(): unknown {
           :key="c.id"
           class="p-button p-component p-button-text"
           :to="`/drain/${c.batchId}`"
-          >{{ c.hiveName }} drains too</RouterLink
+          >{{ tell('DrainRun.drains-too', { hiveName: c.hiveName }) }}</RouterLink
         ><AlarmKey v-if="running"
       /></span>
       <HoldsNote :holds="detail.holds" />
@@ -203,12 +205,14 @@ function doMain(): unknown {
     </section>
     <aside class="column">
       <template v-if="!running">
-        <p class="text">This drain is closed. Its honey and wet wax stand in the book.</p>
-        <RouterLink class="p-button p-component" :to="`/settle/${detail.batch.id}`"
-          >Settle and skim</RouterLink
-        >
-        <RouterLink class="p-button p-component p-button-outlined" :to="`/jar/${detail.batch.id}`"
-          >Go on to Jar</RouterLink
+        <p class="text">{{ tell('DrainRun.this-drain-closed-its-honey') }}</p>
+        <RouterLink class="p-button p-component" :to="`/settle/${detail.batch.id}`">{{
+          tell('DrainRun.settle-and-skim')
+        }}</RouterLink>
+        <RouterLink
+          class="p-button p-component p-button-outlined"
+          :to="`/jar/${detail.batch.id}`"
+          >{{ tell('common.go-on-to-jar') }}</RouterLink
         >
       </template>
       <PressPanel
@@ -254,30 +258,39 @@ function doMain(): unknown {
         @readings="panel = 'readings'"
       />
     </aside>
-    <DialogFrame :visible="panel === 'draw'" header="Draw off" :width="480" @update:visible="close">
+    <DialogFrame
+      :visible="panel === 'draw'"
+      :header="tell('DrainRun.draw-off')"
+      :width="480"
+      @update:visible="close"
+    >
       <DrawOff :drain="drain" :rules="rules" :most-g="mostG" @done="close" />
     </DialogFrame>
     <DialogFrame
       :visible="panel === 'temperature'"
-      header="Temperature at the bench"
+      :header="tell('DrainRun.temperature-at-bench')"
       :width="480"
       @update:visible="close"
     >
       <TemperatureForm :drain-id="drain.id" @done="close" />
     </DialogFrame>
-    <DialogFrame :visible="panel === 'warm'" header="Warm" :width="520" @update:visible="close"
+    <DialogFrame
+      :visible="panel === 'warm'"
+      :header="tell('common.warm')"
+      :width="520"
+      @update:visible="close"
       ><WarmPanel :drain="drain" :rules="rules" :warming="warming" :elapsed="elapsed"
     /></DialogFrame>
     <DialogFrame
       :visible="panel === 'readings'"
-      header="Readings"
+      :header="tell('DrainRun.readings')"
       :width="560"
       @update:visible="close"
       ><ReadingsDialog :drain="drain"
     /></DialogFrame>
     <DialogFrame
       :visible="panel === 'close'"
-      header="Stop draining"
+      :header="tell('DrainRun.stop-draining')"
       :width="560"
       @update:visible="close"
       ><CloseDrain

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { said } from '../shell/units.js';
-import { counted, wholeParts, type DrainForecast, type Units } from '@furrow/core';
+import { tell } from '../words/tell.js';
+import { said } from '../words/units.js';
+import { wholeParts, type DrainForecast, type Units } from '@furrow/core';
 import { largeMass, massText } from '@furrow/words';
 import { computed } from 'vue';
 import type { DrainNow } from './useDrain.js';
@@ -24,13 +25,16 @@ const figures = computed(() => {
 });
 const method = computed(() => {
   const { weighingsUsed, finalKg } = props.forecast;
-  const from = ownApplies(props.own) ? 'your own' : 'a starting range of';
-  const final = `${massText(finalKg.low, props.units)} to ${massText(finalKg.high, props.units)}`;
+  const from = ownApplies(props.own) ? tell('DrainSum.your-own') : tell('DrainSum.starting-range');
+  const final = tell('DrainSum.to', {
+    low: massText(finalKg.low, props.units),
+    high: massText(finalKg.high, props.units),
+  });
   return [
-    `Honey out = M (1 − e^(−s/τ)) in viscous time s by the bench's temperatures; ${from} share and τ to begin with, narrowed by ${weighingsUsed} weighings.`,
-    'A bench without a thermometer may be a degree off and swing by 3 °C; beds may slow down late: that is in the band.',
-    'It is meant to hold nine of ten runs; on made-up runs it had not seen it holds 85 to 98 of 100.',
-    `The overflow time is the band's early edge. Final: ${final}.`,
+    tell('DrainSum.honey-out-formula', { from, weighings: weighingsUsed }),
+    tell('DrainSum.bench-without-thermometer-may-be', { swing: { warmerC: 3 } }),
+    tell('DrainSum.it-meant-to-hold-nine'),
+    tell('DrainSum.overflow-time-bands-early-edge', { final }),
     ownText.value,
   ]
     .map(said)
@@ -39,20 +43,27 @@ const method = computed(() => {
 const ownText = computed(() => {
   const { runs, learned } = props.own;
   if (!runs) return '';
-  const used = ownApplies(props.own) ? '' : '; used from the fifth on';
+  const used = ownApplies(props.own) ? '' : tell('DrainSum.used-from-fifth-on');
   const share = Math.round(learned.share.mid * 100);
-  return `Your ${counted(runs, 'run')} of this method, kind of hive and honey: ${share} % comes out, τ about ${learned.tauHours.mid.toFixed(1)} h at 25 °C${used}.`;
+  return tell('DrainSum.your-runs-this-method-kind', {
+    runs,
+    share,
+    mid: learned.tauHours.mid.toFixed(1),
+    used,
+    at: { temperatureC: 25 },
+  });
 });
 </script>
 
 <template>
   <p v-if="parts" class="sum">
-    <b>{{ massText(parts.total, units) }}</b> crushed = about <b>{{ figures[0] }}</b> out +
-    <b>{{ figures[1] }}</b> still to come + <b>{{ figures[2] }}</b> stays in the wax +
-    <b>{{ figures[3] }}</b> wax
+    <b>{{ massText(parts.total, units) }}</b> {{ tell('DrainSum.crushed-about') }}
+    <b>{{ figures[0] }}</b> {{ tell('DrainSum.out') }} <b>{{ figures[1] }}</b>
+    {{ tell('DrainSum.still-to-come') }} <b>{{ figures[2] }}</b> {{ tell('DrainSum.stays-in-wax') }}
+    <b>{{ figures[3] }}</b> {{ tell('DrainSum.wax') }}
   </p>
   <details class="how">
-    <summary>How this was got</summary>
+    <summary>{{ tell('common.how-this-was-got') }}</summary>
     <p>{{ method }}</p>
   </details>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { type Drain, type DrainForecast, type HouseRules, type Range } from '@furrow/core';
 import { massText } from '@furrow/words';
 import { computed } from 'vue';
 import { aboutText, clockText, type Rounding } from '../shell/times.js';
-import { said } from '../shell/units.js';
 import type { DrainNow } from './useDrain.js';
 import { startsFrom } from './useDrainWords.js';
 
@@ -25,8 +25,11 @@ const clock = computed(() => {
   const minutes = Math.floor((props.elapsed % 1) * 60);
   return { hours: String(hours), minutes: String(minutes).padStart(2, '0') };
 });
-const clockLabel = computed(
-  () => `${clock.value.hours} hours ${Number(clock.value.minutes)} minutes`,
+const clockLabel = computed(() =>
+  tell('DrainTold.hours-minutes', {
+    hours: clock.value.hours,
+    minutes: Number(clock.value.minutes),
+  }),
 );
 const at = (hours: number, rounding?: Rounding): string =>
   aboutText(
@@ -38,32 +41,46 @@ const at = (hours: number, rounding?: Rounding): string =>
 const since = computed(() => {
   const began = clockText(props.drain.startedAt, props.zone, props.now);
   const stir = props.drain.events.filter((e) => e.kind === 'stir' || e.kind === 'mash').at(-1);
-  const stirred = stir ? `, last stirred ${clockText(stir.occurredAt, props.zone, props.now)}` : '';
-  return `${props.running ? 'draining since' : 'closed; began'} ${began}${stirred}`;
+  const stirred = stir
+    ? tell('DrainTold.last-stirred', {
+        occurredAt: clockText(stir.occurredAt, props.zone, props.now),
+      })
+    : '';
+  return tell('DrainTold.text', {
+    running: props.running ? tell('DrainTold.draining-since') : tell('DrainTold.closed-began'),
+    began,
+    stirred,
+  });
 });
 const warmed = computed(() => {
   const { now } = props.warming;
-  return now ? `warmed at ${said(`${now.temperatureC} °C`)}` : null;
+  return now
+    ? tell('DrainTold.warmed-at', { said: measured({ temperatureC: now.temperatureC }) })
+    : null;
 });
 /** When most of it is out. */
 function nineTenthsText({ mid, high }: Range): string {
-  if (props.elapsed > high) return 'Nine tenths should be out: weigh it';
-  if (props.elapsed > mid) return 'Nine tenths are likely out: weigh it';
-  return `Nine tenths out about ${at(mid)}`;
+  if (props.elapsed > high) return tell('DrainTold.nine-tenths-should-be-out');
+  if (props.elapsed > mid) return tell('DrainTold.nine-tenths-are-likely-out');
+  return tell('DrainTold.nine-tenths-out-about', { mid: at(mid) });
 }
 /** From when to when, and how fast it still flows. */
 function flowText({ nineTenthsHours: { low, high }, rateGPerHour }: DrainForecast): string {
-  const rate = said(`${Math.round(rateGPerHour.mid / 5) * 5} g`);
-  return `${at(low, 'earlier')} to ${at(high, 'later')}. Flows about ${rate} an hour`;
+  const rate = measured({ massG: Math.round(rateGPerHour.mid / 5) * 5, as: 'read' });
+  return tell('DrainTold.to-flows-about-hour', {
+    low: at(low, 'earlier'),
+    high: at(high, 'later'),
+    rate,
+  });
 }
-const stopAt = computed(() => said(`${props.rules.stopBelowGPerHour} g`));
+const stopAt = computed(() => measured({ massG: props.rules.stopBelowGPerHour, as: 'read' }));
 function stillText({ stillKg }: DrainForecast): string {
   const { currency, units } = props.rules;
   const worth =
     props.pricePerKg && currency
-      ? `, about ${currency} ${Math.round(stillKg.mid * props.pricePerKg)}`
+      ? tell('DrainTold.about', { currency, mid: Math.round(stillKg.mid * props.pricePerKg) })
       : '';
-  return `${massText(stillKg.mid, units)} would still come${worth}`;
+  return tell('DrainTold.would-still-come', { mid: massText(stillKg.mid, units), worth });
 }
 </script>
 
@@ -82,9 +99,9 @@ function stillText({ stillKg }: DrainForecast): string {
   </p>
   <template v-if="running && forecast">
     <div v-if="forecast.stalled" role="alert">
-      <p class="display fore rust">It has stopped: strainer blocked or stuck.</p>
+      <p class="display fore rust">{{ tell('DrainTold.it-has-stopped-strainer-blocked') }}</p>
       <p class="since">
-        Look, free it or stir, then weigh again. Until then nothing more is forecast.
+        {{ tell('DrainTold.look-free-it-or-stir') }}
       </p>
     </div>
     <template v-else>
@@ -92,9 +109,11 @@ function stillText({ stillKg }: DrainForecast): string {
       <p class="since">
         {{ flowText(forecast)
         }}<template v-if="forecast.stopAdvised"
-          >: <b class="green">under your {{ stopAt }}, you may stop</b>;
+          >: <b class="green">{{ tell('DrainTold.under-your-you-may-stop', { stopAt }) }}</b>;
           {{ stillText(forecast) }}</template
-        ><template v-else>, under your {{ stopAt }} about {{ at(forecast.endHours.mid) }}</template
+        ><template v-else>{{
+          tell('DrainTold.under-your-about', { stopAt, mid: at(forecast.endHours.mid) })
+        }}</template
         >.
       </p>
       <p class="since small">{{ startsFrom(own, forecast.weighingsUsed) }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { computed } from 'vue';
 import { useJars, useRules, useVessels } from '../api/queries.js';
 import WayMark from '../drawing/WayMark.vue';
@@ -34,10 +35,10 @@ const drain = computed(() => {
   />
   <NothingWaits
     v-else-if="!detail"
-    heading="Nothing drains."
-    text="When combs are taken they come here to be crushed and to drain; the clock, the curve and the next stir stand on this screen."
+    :heading="tell('DrainView.nothing-drains')"
+    :text="tell('DrainView.when-combs-are-taken-they')"
     stage="drain"
-    :begin="{ to: '/take', label: 'Go to Take' }"
+    :begin="{ to: '/take', label: tell('common.go-to-take') }"
     ><WayMark way="crush" :size="150"
   /></NothingWaits>
   <StartDrain v-else-if="!drain" :detail="detail" :rules="rules" :vessels="vessels ?? []" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Drain, type HouseRules } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -29,10 +30,12 @@ const knownTareG = computed(
   () => props.drain.events.filter((e) => e.kind === 'draw-off' && e.tareG).at(-1)?.tareG ?? null,
 );
 const missing = computed(() => {
-  if (netG.value === null) return 'Gross and empty weight of the vessel it went into.';
-  if (netG.value <= 0) return 'Nothing was drawn off by these weights.';
+  if (netG.value === null) return tell('DrawOff.gross-and-empty-weight-vessel');
+  if (netG.value <= 0) return tell('DrawOff.nothing-was-drawn-off-by');
   if (props.mostG !== null && netG.value > props.mostG)
-    return `More than can have come: of what was crushed ${massText(props.mostG / 1000, props.rules.units, 2)} are not drawn off yet.`;
+    return tell('DrawOff.more-than-can-have-come', {
+      mostG: massText(props.mostG / 1000, props.rules.units, 2),
+    });
   return null;
 });
 async function write(): Promise<void> {
@@ -47,7 +50,7 @@ async function write(): Promise<void> {
       tareG: tareG.value,
       minutes: minutes.value ?? 0,
     },
-    `${massText(netG.value! / 1000, props.rules.units, 2)} drawn off.`,
+    tell('DrawOff.drawn-off', { netG: massText(netG.value! / 1000, props.rules.units, 2) }),
   );
   if (done) emit('done');
 }
@@ -55,20 +58,32 @@ async function write(): Promise<void> {
 
 <template>
   <form class="acts bench" @submit.prevent="write">
-    <p>How much left the lower vessel? It goes to the honey of this harvest.</p>
+    <p>{{ tell('DrawOff.how-much-left-lower-vessel') }}</p>
     <WeighFields
       v-model:gross-g="grossG"
       v-model:tare-g="tareG"
       :units="rules.units"
-      what="honey drawn off and its vessel"
-      tare-label="Tare, that vessel empty"
+      :what="tell('DrawOff.honey-drawn-off-and-its')"
+      :tare-label="tell('common.tare-that-vessel-empty')"
       :known-tare-g="knownTareG"
       :gross-error="fieldError('g') ?? fieldError('grossG')"
       :tare-error="fieldError('tareG')"
     />
-    <NumberField v-model="minutes" label="Your minutes" whole :min="0" :max="600" unit="min" />
+    <NumberField
+      v-model="minutes"
+      :label="tell('common.your-minutes')"
+      whole
+      :min="0"
+      :max="600"
+      unit="min"
+    />
     <Refusal :refusal="refusal" :fields="['g', 'grossG', 'tareG']" />
-    <Button type="submit" label="Write it down" :disabled="missing !== null" :loading="busy" />
+    <Button
+      type="submit"
+      :label="tell('common.write-it-down')"
+      :disabled="missing !== null"
+      :loading="busy"
+    />
     <p v-if="missing" class="sub">{{ missing }}</p>
   </form>
 </template>

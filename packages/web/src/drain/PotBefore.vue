@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type HouseRules } from '@furrow/core';
 import { weighedText } from '@furrow/words';
 import { computed, ref } from 'vue';
@@ -33,19 +34,24 @@ const entering = ref(false);
   <div class="acts">
     <TextField
       v-model="text"
-      label="Honey already in the lower vessel, net"
+      :label="tell('PotBefore.honey-already-in-lower-vessel')"
       :error="g === null ? weightSuch('0,8 kg') : error"
     />
     <template v-if="g">
-      <label class="sub" for="pot-lot">Which honey is it?</label>
+      <label class="sub" for="pot-lot">{{ tell('PotBefore.which-honey-it') }}</label>
       <select id="pot-lot" v-model="lotId" class="native">
-        <option :value="null" disabled>choose a lot</option>
+        <option :value="null" disabled>{{ tell('PotBefore.choose-lot') }}</option>
         <option v-for="l in lots" :key="l.id" :value="l.id">
           {{ l.name }}, {{ weighedText(l.nowG, rules.units) }}
         </option>
       </select>
-      <p class="sub">From here on both are one lot: no jar can say them apart.</p>
-      <Button type="button" outlined label="It is from before Furrow…" @click="entering = true" />
+      <p class="sub">{{ tell('PotBefore.from-here-on-both-are') }}</p>
+      <Button
+        type="button"
+        outlined
+        :label="tell('PotBefore.it-from-before-furrow')"
+        @click="entering = true"
+      />
     </template>
     <BegunDialog
       v-model:visible="entering"

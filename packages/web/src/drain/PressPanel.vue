@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   dripPress,
   drippedBeforePress,
@@ -23,7 +24,6 @@ import { newId } from '../api/client.js';
 
 import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
-import { said } from '../shell/units.js';
 
 /**
  * Turns and rests of the press, drip against press, and what stays in the wax against the
@@ -73,10 +73,10 @@ const scale = computed(() => 170 / Math.max(1, honeyInComb(props.drain.crushedG)
 const bars = computed(() => {
   const inside = honeyInComb(props.drain.crushedG).mid * 1000;
   return [
-    { word: 'dripped', g: drippedG.value, fill: 'var(--open)' },
-    { word: 'pressed', g: pressedG.value, fill: 'var(--capped)' },
+    { word: tell('PressPanel.dripped'), g: drippedG.value, fill: 'var(--open)' },
+    { word: tell('PressPanel.pressed'), g: pressedG.value, fill: 'var(--capped)' },
     {
-      word: 'still in the wax',
+      word: tell('PressPanel.still-in-wax'),
       g: Math.max(0, inside - drippedG.value - pressedG.value),
       fill: 'var(--empty)',
     },
@@ -89,7 +89,11 @@ const bars = computed(() => {
 const found = computed(() =>
   pressedG.value > 0 ? pressAccount(pressedG.value, drippedG.value + pressedG.value) : null,
 );
-const HELD = { less: 'still less than', as: 'about', more: 'more than' };
+const HELD = {
+  less: tell('PressPanel.still-less-than'),
+  as: 'about',
+  more: tell('PressPanel.more-than'),
+};
 const past = computed(() =>
   props.runs
     .filter((r) => r.pressed)
@@ -110,7 +114,7 @@ async function turn(): Promise<void> {
       minutes: 3,
       ...(g.value === null ? unweighed : { g: g.value, grossG: grossG.value, tareG: tareG.value }),
     },
-    `Turn ${turns.value.length + 1} of the press.`,
+    tell('PressPanel.turn-press', { turns: turns.value.length + 1 }),
   );
   // What was typed meanwhile stays.
   if (done && grossG.value === sentG) fields.value?.clear();
@@ -118,25 +122,31 @@ async function turn(): Promise<void> {
 </script>
 
 <template>
-  <section class="press" aria-label="Press">
-    <h2 class="furrow-heading">Press</h2>
+  <section class="press" :aria-label="tell('common.press')">
+    <h2 class="furrow-heading">{{ tell('common.press') }}</h2>
     <p v-if="!turns.length" class="text">
-      What dripped is clearer: draw it off first, then press into a vessel of its own. Turn, let it
-      rest, turn again. <b>A bag that bursts is honey on the floor: slowly.</b>
+      {{ tell('PressPanel.what-dripped-clearer-draw-it') }}
+      <b>{{ tell('PressPanel.bag-that-bursts-honey-on') }}</b>
     </p>
     <p v-else class="text">
       <b class="display big">{{
         advice.say === 'enough'
-          ? 'Enough'
+          ? tell('PressPanel.enough')
           : advice.say === 'turn'
-            ? 'Turn again'
-            : `Rest until ${clockText(advice.nextTurnAt!, zone, now)}`
+            ? tell('PressPanel.turn-again')
+            : tell('PressPanel.rest-until', {
+                nextTurnAt: clockText(advice.nextTurnAt!, zone, now),
+              })
       }}</b>
-      {{ advice.turns }} {{ advice.turns === 1 ? 'turn' : 'turns'
-      }}<template v-if="advice.lastGainG !== null"
-        >, the last brought {{ smallMassText(advice.lastGainG, units, 1) }}</template
-      ><template v-if="advice.say === 'enough'"
-        >: under your {{ said(`${rules.pressEnoughG} g`) }}, the rest is for the wax pot</template
+      {{ tell('PressPanel.turns', { turns: advice.turns })
+      }}<template v-if="advice.lastGainG !== null">{{
+        tell('PressPanel.last-brought', { lastGainG: smallMassText(advice.lastGainG, units, 1) })
+      }}</template
+      ><template v-if="advice.say === 'enough'">{{
+        tell('PressPanel.under-your-rest-for-wax', {
+          said: measured({ massG: rules.pressEnoughG, as: 'read' }),
+        })
+      }}</template
       >.
     </p>
     <svg
@@ -168,34 +178,43 @@ async function turn(): Promise<void> {
       </g>
     </svg>
     <p v-if="split && turns.length" class="text">
-      {{ percent(split.residualShare.low) }} to {{ percent(split.residualShare.high) }} of the honey
-      is still in the wax, by weight.<template v-if="norm">
+      {{
+        tell('PressPanel.to-honey-still-in-wax', {
+          low: percent(split.residualShare.low),
+          high: percent(split.residualShare.high),
+        })
+      }}<template v-if="norm">
         {{
-          {
-            usual: 'That is usual here',
-            more: 'More than usual here: turn on',
-            less: 'Less than usual here',
-          }[norm.says]
-        }}
-        ({{ percent(norm.usual.low) }} to {{ percent(norm.usual.high) }}).</template
-      ><template v-else>
-        No norm yet: from the third pressing on it is held against yours.</template
-      >
+          tell('PressPanel.to', {
+            says: {
+              usual: tell('PressPanel.that-usual-here'),
+              more: tell('PressPanel.more-than-usual-here-turn'),
+              less: tell('PressPanel.less-than-usual-here'),
+            }[norm.says],
+            low: percent(norm.usual.low),
+            high: percent(norm.usual.high),
+          })
+        }}</template
+      ><template v-else> {{ tell('PressPanel.no-norm-yet-from-third') }}</template>
     </p>
     <p v-if="found" class="text">
-      The press found {{ percent(found.share) }} of the honey: {{ HELD[found.held] }} the tenth that
-      people speak of.
+      {{
+        tell('PressPanel.press-found-honey-tenth-that', {
+          share: percent(found.share),
+          held: HELD[found.held],
+        })
+      }}
     </p>
     <form class="acts" @submit.prevent="turn">
       <template v-if="turns.length">
-        <p class="sub">What stands under the spout; leave it empty if you did not weigh.</p>
+        <p class="sub">{{ tell('PressPanel.what-stands-under-spout-leave') }}</p>
         <WeighFields
           ref="fields"
           v-model:gross-g="grossG"
           v-model:tare-g="tareG"
           :units="units"
-          what="pressed honey and its vessel"
-          tare-label="Tare, that vessel empty"
+          :what="tell('PressPanel.pressed-honey-and-its-vessel')"
+          :tare-label="tell('common.tare-that-vessel-empty')"
           :known-tare-g="knownTareG"
           :gross-error="fieldError('g') ?? fieldError('grossG')"
           :tare-error="fieldError('tareG')"
@@ -204,29 +223,33 @@ async function turn(): Promise<void> {
       <Refusal :refusal="refusal" :fields="['g', 'grossG', 'tareG']" />
       <Button
         type="submit"
-        :label="turns.length ? 'Turned, written down' : 'First turn'"
+        :label="
+          turns.length ? tell('PressPanel.turned-written-down') : tell('PressPanel.first-turn')
+        "
         :disabled="grossG !== null && (g === null || g < 0)"
         :loading="busy"
       />
-      <Button text type="button" label="Put the press away" @click="emit('away')" />
+      <Button text type="button" :label="tell('PressPanel.put-press-away')" @click="emit('away')" />
       <Button
         v-if="!turns.length"
         text
         type="button"
-        label="Draw off what dripped first…"
+        :label="tell('PressPanel.draw-off-what-dripped-first')"
         @click="emit('drawFirst')"
       />
     </form>
     <table v-if="past.length" class="plain">
       <caption class="visually-hidden">
-        Earlier pressings
+        {{
+          tell('PressPanel.earlier-pressings')
+        }}
       </caption>
       <thead>
         <tr>
-          <th>Harvest</th>
-          <th class="num">dripped</th>
-          <th class="num">pressed</th>
-          <th class="num">left</th>
+          <th>{{ tell('common.harvest') }}</th>
+          <th class="num">{{ tell('PressPanel.dripped') }}</th>
+          <th class="num">{{ tell('PressPanel.pressed') }}</th>
+          <th class="num">{{ tell('PressPanel.left') }}</th>
         </tr>
       </thead>
       <tbody>

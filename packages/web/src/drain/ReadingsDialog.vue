@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { fileOf } from '../parts/domEvents';
 import {
   BadInput,
@@ -12,7 +13,7 @@ import { computed, ref } from 'vue';
 import { newId, send, serverNow } from '../api/client.js';
 import { useRefresh } from '../api/queries.js';
 import { useUi } from '../shell/ui.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Readings leave and come in as SenML. What a file would do is shown before it is done; a broken
@@ -42,8 +43,11 @@ async function choose(event: Event): Promise<void> {
   } catch (error) {
     says.value =
       error instanceof BadInput
-        ? `${error.message}${error.path ? ` (${error.path})` : ''} Nothing was changed.`
-        : 'This file is no JSON. Nothing was changed.';
+        ? tell('ReadingsDialog.nothing-was-changed', {
+            message: error.message,
+            path: error.path ? ` (${error.path})` : '',
+          })
+        : tell('ReadingsDialog.this-file-no-json-nothing');
   }
 }
 async function bring(): Promise<void> {
@@ -57,7 +61,7 @@ async function bring(): Promise<void> {
       const answer = await send('/readings', {
         id: newId(),
         drainId: props.drain.id,
-        instrument: 'from a file',
+        instrument: tell('ReadingsDialog.from-file'),
         readings: mass.slice(i, i + 2000),
       });
       added += answer.added;
@@ -99,11 +103,17 @@ async function bring(): Promise<void> {
         },
         { occurredAt: r.at },
       );
-    ui.say(`${added} readings came in${known ? `, ${known} were there already` : ''}.`);
+    ui.say(
+      tell('ReadingsDialog.readings-came-in', {
+        added,
+        known: known ? tell('ReadingsDialog.were-there-already', { known }) : '',
+      }),
+    );
     found.value = null;
     await refresh();
   } catch (error) {
-    says.value = error instanceof Error ? error.message : 'This did not work. Nothing was lost.';
+    says.value =
+      error instanceof Error ? error.message : tell('ReadingsDialog.this-did-not-work-nothing');
   } finally {
     busy.value = false;
   }
@@ -113,15 +123,18 @@ async function bring(): Promise<void> {
 <template>
   <div class="acts">
     <p>
-      {{ drain.readings.length }}
-      {{ drain.readings.length === 1 ? 'reading stands' : 'readings stand' }} beside this
-      drain.<template v-if="asks.length">
-        In the row:
+      {{
+        tell('ReadingsDialog.readings-stand-beside-this-drain', {
+          readings: drain.readings.length,
+        })
+      }}<template v-if="asks.length">
         {{
-          asks
-            .map((q) => said(q.sentence))
-            .slice(0, 3)
-            .join(' ')
+          tell('ReadingsDialog.in-row', {
+            asks: asks
+              .map((q) => said(q.sentence))
+              .slice(0, 3)
+              .join(' '),
+          })
         }}</template
       >
     </p>
@@ -129,10 +142,10 @@ async function bring(): Promise<void> {
       class="p-button p-component p-button-outlined"
       :href="`/api/v1/drains/${drain.id}/readings.senml.json`"
       download
-      >Take the readings out (SenML)</a
+      >{{ tell('ReadingsDialog.take-readings-out-senml') }}</a
     >
     <label class="file"
-      >Bring readings in, a SenML file
+      >{{ tell('ReadingsDialog.bring-readings-in-senml-file') }}
       <input type="file" accept=".json,application/senml+json" @change="choose"
     /></label>
     <p v-if="says" class="rust" role="alert">
@@ -140,12 +153,21 @@ async function bring(): Promise<void> {
     </p>
     <template v-if="found"
       ><p>
-        <b>This will come in:</b> {{ count('mass') }} weights of the lower vessel,
-        {{ count('temperature') }} temperatures, {{ count('moisture') }} readings of water.
-        {{ found.length - usable }} are left out: not of this drain's time, or not used here. What
-        is known already is not counted twice.
+        <b>{{ tell('ReadingsDialog.this-will-come-in') }}</b>
+        {{
+          tell('ReadingsDialog.weights-lower-vessel-temperatures', {
+            count: count('mass'),
+            count2: count('temperature'),
+            count3: count('moisture'),
+            found: found.length - usable,
+          })
+        }}
       </p>
-      <Button label="Bring them in" :disabled="usable === 0" :loading="busy" @click="bring"
+      <Button
+        :label="tell('ReadingsDialog.bring-them-in')"
+        :disabled="usable === 0"
+        :loading="busy"
+        @click="bring"
     /></template>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type HouseRules, type StreamReading } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -43,10 +44,10 @@ async function sendRow(): Promise<void> {
     {
       id: newId(),
       drainId: props.drainId,
-      instrument: serial.value ? 'scale' : 'bench scale',
+      instrument: serial.value ? 'scale' : tell('ScaleLine.bench-scale'),
       readings: row,
     },
-    `${row.length} readings kept.`,
+    tell('ScaleLine.readings-kept', { row: row.length }),
   );
   // What did not arrive waits and is sent again; the server knows readings by their instant.
   if (sent) kept.value += row.length;
@@ -70,27 +71,38 @@ const grams = (g: number): string => massText(g / 1000, props.rules.units, 3);
 </script>
 
 <template>
-  <div class="scale" role="group" aria-label="Scale">
+  <div class="scale" role="group" :aria-label="tell('common.scale')">
     <p v-if="silentSince" class="rust says" role="alert">
-      <b>The scale is silent since {{ clockText(silentSince, zone, now) }}.</b
-      ><template v-if="lastSteady"> It last showed {{ grams(lastSteady.value) }}.</template> Is it
-      plugged in? Nothing was written down; type what you know.
+      <b>{{
+        tell('ScaleLine.scale-silent-since', { silentSince: clockText(silentSince, zone, now) })
+      }}</b><template v-if="lastSteady">
+        {{ tell('ScaleLine.it-last-showed', { lastSteady: grams(lastSteady.value) }) }}</template
+      >
+      {{ tell('ScaleLine.it-plugged-in-nothing-was') }}
     </p>
     <p v-else-if="reading?.state === 'overload'" class="rust says" role="alert">
-      <b>Too heavy for this scale.</b> Draw off first, or weigh in two goes.
+      <b>{{ tell('ScaleLine.too-heavy-for-this-scale') }}</b>
+      {{ tell('ScaleLine.draw-off-first-or-weigh') }}
     </p>
     <p v-else class="says">
-      <b class="display shows">{{ reading ? grams(reading.value) : 'no reading yet' }}</b>{{ ' ' }}
+      <b class="display shows">{{
+        reading ? grams(reading.value) : tell('ScaleLine.no-reading-yet')
+      }}</b>{{ ' ' }}
       <span class="sub"
-        >{{ reading ? (reading.simulated ? 'practice scale' : 'scale') : ''
-        }}{{ reading?.state === 'moving' ? ', moving' : '' }}</span
+        >{{
+          reading
+            ? reading.simulated
+              ? tell('ScaleLine.practice-scale-2')
+              : tell('ScaleLine.scale-2')
+            : ''
+        }}{{ reading?.state === 'moving' ? tell('ScaleLine.moving') : '' }}</span
       >
     </p>
     <div class="acts row">
       <Button
         outlined
         type="button"
-        label="Read the scale"
+        :label="tell('common.read-scale')"
         :disabled="
           !reading ||
           reading.state === 'silent' ||
@@ -102,38 +114,40 @@ const grams = (g: number): string => massText(g / 1000, props.rules.units, 3);
         outlined
         type="button"
         :aria-pressed="keeping"
-        :label="keeping ? `Keeping: ${kept}` : 'Keep in a row'"
+        :label="keeping ? tell('ScaleLine.keeping', { kept }) : tell('ScaleLine.keep-in-row')"
         @click="keeping = !keeping"
       />
     </div>
     <details class="how">
-      <summary>The scale's own keys</summary>
+      <summary>{{ tell('ScaleLine.scales-own-keys') }}</summary>
       <div class="acts row">
         <Button
           text
           type="button"
-          label="Tare key"
-          @click="key('tare', 'The scale shows 0 with what stands on it.')"
+          :label="tell('ScaleLine.tare-key')"
+          @click="key('tare', tell('ScaleLine.scale-shows-0-with-what'))"
         /><Button
           text
           type="button"
-          label="Clear the tare"
-          @click="key('clear', 'The scale shows all that stands on it.')"
+          :label="tell('ScaleLine.clear-tare')"
+          @click="key('clear', tell('ScaleLine.scale-shows-all-that-stands'))"
         /><Button
           text
           type="button"
-          label="Pull its plug"
-          @click="key('unplug', 'The practice scale is unplugged.')"
+          :label="tell('ScaleLine.pull-its-plug')"
+          @click="key('unplug', tell('ScaleLine.practice-scale-unplugged'))"
         /><Button
           text
           type="button"
-          label="Plug it in"
-          @click="key('plug', 'The practice scale is back.')"
+          :label="tell('ScaleLine.plug-it-in')"
+          @click="key('plug', tell('ScaleLine.practice-scale-back'))"
         /><Button
           text
           type="button"
           :label="
-            canConnect ? 'A scale on this device…' : 'A scale on this device: not in this browser'
+            canConnect
+              ? tell('ScaleLine.scale-on-this-device')
+              : tell('ScaleLine.scale-on-this-device-not')
           "
           :disabled="!canConnect"
           @click="connect"

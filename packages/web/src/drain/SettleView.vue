@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   METRIC,
   blendOf,
@@ -34,7 +35,7 @@ import type { DrainEventSaid } from './drainEvent.js';
 import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Honey that settles: when the scum is up, skimmed and weighed, its water measured again, blended
@@ -66,11 +67,18 @@ const vessel = computed(
 const water = computed(() => (detail.value ? measuredWaterPercent(detail.value) : null));
 const moisture = computed(() => water.value ?? drain.value?.moisturePercent ?? 18);
 /** A vessel that is not in the kit is taken to be this wide, and it is said; it is drawn so too. */
-const TAKEN_VESSEL = { volumeL: 16, innerDiameterMm: 250, name: 'no vessel named' };
+const TAKEN_VESSEL = {
+  volumeL: 16,
+  innerDiameterMm: 250,
+  name: tell('SettleView.no-vessel-named'),
+};
 const inVessel = computed(() =>
   vessel.value
     ? ` in ${vessel.value.name}`
-    : ` if the vessel is ${lengthText(TAKEN_VESSEL.innerDiameterMm, units.value, 'cm')} wide, which is assumed`,
+    : ' ' +
+      tell('SettleView.vessel-assumed', {
+        wide: lengthText(TAKEN_VESSEL.innerDiameterMm, units.value, 'cm'),
+      }),
 );
 const depthMm = computed(() =>
   honeyDepthMm({
@@ -108,7 +116,8 @@ const grams = (text: string): number | null => {
 const event = (payload: DrainEventSaid, said: string): Promise<unknown> =>
   go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);
 async function skim(): Promise<void> {
-  if (await event({ kind: 'skim', g: grams(skimText.value) ?? 0 }, 'Skimmed.')) skimText.value = '';
+  if (await event({ kind: 'skim', g: grams(skimText.value) ?? 0 }, tell('SettleView.skimmed')))
+    skimText.value = '';
 }
 const keeping = computed(() =>
   water.value === null || !detail.value
@@ -134,8 +143,10 @@ const otherWater = ref<number | null>(null);
 watch(otherMeasured, (percent) => (otherWater.value = percent));
 const otherNote = computed(() => {
   if (!otherId.value) return null;
-  if (otherMeasured.value === null) return 'Not measured: measure it first.';
-  return otherWater.value === otherMeasured.value ? 'As measured.' : 'As you said.';
+  if (otherMeasured.value === null) return tell('SettleView.not-measured-measure-it-first');
+  return otherWater.value === otherMeasured.value
+    ? tell('SettleView.as-measured')
+    : tell('common.as-you-said');
 });
 const target = ref<number | null>(18);
 const blendText = ref('');
@@ -166,7 +177,7 @@ async function blend(): Promise<void> {
   const done = await blending.go(
     '/blends',
     { fromLotId: other.value!.id, intoLotId: honey.value!.id, g: blendG.value },
-    'Poured together; both lots stay in the book.',
+    tell('SettleView.poured-together-both-lots-stay'),
   );
   if (done) blendText.value = '';
 }
@@ -181,21 +192,24 @@ async function blend(): Promise<void> {
   />
   <NothingWaits
     v-else-if="!detail || !drain || !honey"
-    heading="Nothing settles."
-    text="When a drain is closed its honey comes here: until the scum is up, until it is skimmed and measured."
+    :heading="tell('SettleView.nothing-settles')"
+    :text="tell('SettleView.when-drain-closed-its-honey')"
     stage="drain"
-    :begin="{ to: '/drain', label: 'Go to Drain' }"
+    :begin="{ to: '/drain', label: tell('common.go-to-drain') }"
   />
   <LeftStageView v-else-if="left" :left="left" />
   <div v-else class="stage bench">
     <header>
-      <h1>{{ detail.batch.hiveName }} settles</h1>
-      <AlsoHere :about="detail.batch.id" step="settle" where="at this vessel" />
-      <span class="sub"
-        >{{ massText(kg, units, 2) }} of honey,
-        {{ lengthText(Math.round(depthMm / 10) * 10, units, 'cm') }} deep{{ inVessel }},
-        {{ said(`${drain.temperatureC} °C`) }}</span
-      >
+      <h1>{{ tell('SettleView.settles', { hiveName: detail.batch.hiveName }) }}</h1>
+      <AlsoHere :about="detail.batch.id" step="settle" :where="tell('SettleView.at-this-vessel')" />
+      <span class="sub">{{
+        tell('SettleView.honey-deep', {
+          kg: massText(kg, units, 2),
+          depthMm: lengthText(Math.round(depthMm / 10) * 10, units, 'cm'),
+          inVessel,
+          said: measured({ temperatureC: drain.temperatureC }),
+        })
+      }}</span>
     </header>
     <section class="left">
       <SettlingVessel
@@ -212,58 +226,69 @@ async function blend(): Promise<void> {
         <p class="display fore">
           {{
             skims.length
-              ? 'Skimmed'
+              ? tell('SettleView.skimmed-2')
               : risen >= 1
-                ? 'The scum should be up: skim'
-                : `Scum up by ${clockText(skimAt!, detail.batch.zone, now)}`
+                ? tell('SettleView.scum-should-be-up-skim')
+                : tell('SettleView.scum-up-by', {
+                    skimAt: clockText(skimAt!, detail.batch.zone, now),
+                  })
           }}
         </p>
         <p v-if="hours" class="text">
-          Settling for {{ hoursText(since) }}; wax crumbs need {{ hoursText(hours.low) }} to
-          {{ hoursText(hours.high) }} through this depth. Deeper or colder takes longer.
+          {{
+            tell('SettleView.settling-for-wax-crumbs-need', {
+              since: hoursText(since),
+              low: hoursText(hours.low),
+              high: hoursText(hours.high),
+            })
+          }}
         </p>
         <details class="how">
-          <summary>How this was got</summary>
+          <summary>{{ tell('common.how-this-was-got') }}</summary>
           <p>
-            Stokes: crumbs of {{ said('0.1 to 0.2 mm') }} rise through honey of
-            {{ moisture.toFixed(1) }} % water{{ water === null ? ', assumed' : '' }}, at
-            {{ said(`${drain.temperatureC} °C`) }}. The clock goes by the slow ones.
+            {{
+              tell('SettleView.stokes-crumbs-rise-through-honey', {
+                said: measured({ lengthMm: { low: 0.1, high: 0.2 } }),
+                moisture: moisture.toFixed(1),
+                water: water === null ? tell('SettleView.assumed') : '',
+                said2: measured({ temperatureC: drain.temperatureC }),
+              })
+            }}
           </p>
         </details>
         <p v-if="keeping" class="text">
           <b
             >{{
               {
-                keeps: 'Keeps',
-                watch: 'Watch it',
-                'use-soon': 'Use it soon',
-                ferments: 'At risk of fermenting',
-                'keep-cold': 'Keep it cold',
+                keeps: tell('SettleView.keeps'),
+                watch: tell('SettleView.watch-it'),
+                'use-soon': tell('SettleView.use-it-soon'),
+                ferments: tell('SettleView.at-risk-fermenting'),
+                'keep-cold': tell('SettleView.keep-it-cold'),
               }[keeping.grade]
             }}.</b
           >
           {{ said(keeping.reason) }}
         </p>
         <p v-else class="text">
-          Its water was not measured yet. In a damp room open honey takes it up: measure two drops
-          before the lids go on.
+          {{ tell('SettleView.its-water-was-not-measured') }}
         </p>
       </div>
     </section>
     <aside class="acts">
       <form class="acts" @submit.prevent="skim">
-        <h2 class="furrow-heading">Skim</h2>
+        <h2 class="furrow-heading">{{ tell('SettleView.skim') }}</h2>
         <TextField
           v-model="skimText"
           :unit="massUnit(units)"
-          label="Scum, net"
-          hint="It goes to the wet wax of this harvest."
+          :label="tell('SettleView.scum-net')"
+          :hint="tell('SettleView.it-goes-to-wet-wax')"
           :error="
             fieldError('g') ?? (skimText && grams(skimText) === null ? weightSuch('45 g') : null)
           "
         /><Button
           type="submit"
-          label="Skimmed"
+          :label="tell('SettleView.skimmed-2')"
           :outlined="!skimIsNext"
           :disabled="Boolean(skimText) && grams(skimText) === null"
           :loading="busy"
@@ -272,15 +297,18 @@ async function blend(): Promise<void> {
       <WaterAtBench :detail="detail" />
       <Refusal :refusal="refusal" :fields="['g']" />
       <details class="how blend" :open="water !== null && water > rules.moistureLimitPercent">
-        <summary>Blend with another lot</summary>
-        <p v-if="!others.length">No other honey stands in the book.</p>
+        <summary>{{ tell('SettleView.blend-with-another-lot') }}</summary>
+        <p v-if="!others.length">{{ tell('SettleView.no-other-honey-stands-in') }}</p>
         <p v-else-if="water === null">
-          Measure this lot first: the blender reckons with its water.
+          {{ tell('SettleView.measure-this-lot-first-blender') }}
         </p>
         <form v-else class="acts" @submit.prevent="blend">
-          <label class="sub" for="other">Pour from</label
-          ><select id="other" v-model="otherId" class="native">
-            <option :value="null" disabled>choose a lot</option>
+          <label class="sub" for="other">{{ tell('SettleView.pour-from') }}</label><select
+            id="other"
+            v-model="otherId"
+            class="native"
+          >
+            <option :value="null" disabled>{{ tell('SettleView.choose-lot') }}</option>
             <option v-for="l in others" :key="l.id" :value="l.id">
               {{ nameOf(l) }}, {{ massText(l.nowG / 1000, units, 2) }}
             </option>
@@ -288,42 +316,57 @@ async function blend(): Promise<void> {
           <div class="acts row pair">
             <NumberField
               v-model="otherWater"
-              label="Its water"
+              :label="tell('SettleView.its-water')"
               unit="%"
               nullable
               :min="10"
               :max="30"
               :digits="1"
               :note="otherNote"
-            /><NumberField v-model="target" label="Wished" unit="%" :min="13" :max="25" />
+            /><NumberField
+              v-model="target"
+              :label="tell('SettleView.wished')"
+              unit="%"
+              :min="13"
+              :max="25"
+            />
           </div>
           <p class="text">
             {{
               needed === null
-                ? `Honey of ${otherWater} % cannot bring it to ${target} %.`
+                ? tell('SettleView.honey-cannot-bring-it-to', { otherWater, target })
                 : needed === 0
-                  ? 'It is there already.'
+                  ? tell('SettleView.it-there-already')
                   : needed !== undefined
-                    ? `${massText(needed, units, 2)} of it bring this lot to ${target} %.`
+                    ? tell('SettleView.it-bring-this-lot-to', {
+                        needed: massText(needed, units, 2),
+                        target,
+                      })
                     : ''
             }}
           </p>
           <TextField
             v-model="blendText"
             :unit="massUnit(units)"
-            label="Poured, net"
+            :label="tell('SettleView.poured-net')"
             :error="blending.fieldError('g')"
           />
           <p v-if="mixed" class="text">
-            <b
-              >{{ massText(mixed.kg, units, 2) }} of {{ mixed.moisturePercent.toFixed(1) }} %
-              water.</b
-            >
-            {{ said(mixed.keeping.reason) }} What already ferments infects the rest.
+            <b>{{
+              tell('SettleView.water', {
+                kg: massText(mixed.kg, units, 2),
+                moisturePercent: mixed.moisturePercent.toFixed(1),
+              })
+            }}</b>
+            {{
+              tell('SettleView.what-already-ferments-infects-rest', {
+                reason: said(mixed.keeping.reason),
+              })
+            }}
           </p>
           <Refusal :refusal="blending.refusal.value" :fields="['g']" /><Button
             type="submit"
-            label="Pour them together"
+            :label="tell('common.pour-them-together')"
             :disabled="!mixed"
             :loading="blending.busy.value"
           />
@@ -334,13 +377,13 @@ async function blend(): Promise<void> {
         class="p-button p-component"
         :class="{ 'p-button-outlined': skimIsNext }"
         :to="`/jar/${detail.batch.id}`"
-        >Go on to Jar</RouterLink
+        >{{ tell('common.go-on-to-jar') }}</RouterLink
       >
     </aside>
     <div v-if="narrow" class="pinned no-print">
-      <RouterLink class="p-button p-component" :to="`/jar/${detail.batch.id}`"
-        >Go on to Jar</RouterLink
-      >
+      <RouterLink class="p-button p-component" :to="`/jar/${detail.batch.id}`">{{
+        tell('common.go-on-to-jar')
+      }}</RouterLink>
     </div>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type BatchDetail, type HouseRules } from '@furrow/core';
 import { weighedText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -23,12 +24,14 @@ const netG = computed(() =>
   grossG.value === null || tareG.value === null ? null : grossG.value - tareG.value,
 );
 const missing = computed(() => {
-  if (name.value.trim().length < 2) return 'Give the lot a name, such as dark or last autumn.';
+  if (name.value.trim().length < 2) return tell('SplitComb.give-lot-name-such-as');
   if (open.value === 'name') return null;
-  if (netG.value === null || netG.value <= 0) return 'Weigh the part that was cut apart.';
+  if (netG.value === null || netG.value <= 0) return tell('SplitComb.weigh-part-that-was-cut');
   return netG.value < props.combG
     ? null
-    : `Of this lot ${weighedText(props.combG, props.rules.units)} are here: a part of it is less.`;
+    : tell('SplitComb.this-lot-are-here-part', {
+        combG: weighedText(props.combG, props.rules.units),
+      });
 });
 function show(what: 'split' | 'name'): void {
   open.value = what;
@@ -40,11 +43,15 @@ async function keep(): Promise<void> {
   const called = name.value.trim();
   const done =
     open.value === 'name'
-      ? await go(`/harvests/${id}/lotName`, { name: called }, `This lot is called ${called}.`)
+      ? await go(
+          `/harvests/${id}/lotName`,
+          { name: called },
+          tell('SplitComb.this-lot-called', { called }),
+        )
       : await go(
           `/harvests/${id}/split`,
           { batchId: newId(), name: called, grossG: grossG.value, tareG: tareG.value },
-          `${called}: a lot of its own.`,
+          tell('SplitComb.lot-its-own', { called }),
         );
   if (done) open.value = null;
 }
@@ -56,24 +63,28 @@ async function keep(): Promise<void> {
       <Button
         type="button"
         outlined
-        label="Part of it into a lot of its own…"
+        :label="tell('SplitComb.part-it-into-lot-its')"
         @click="show('split')"
       />
       <Button
         type="button"
         outlined
-        :label="detail.batch.lotName ? `Called ${detail.batch.lotName}…` : 'Name this lot…'"
+        :label="
+          detail.batch.lotName
+            ? tell('SplitComb.called', { lotName: detail.batch.lotName })
+            : tell('SplitComb.name-this-lot')
+        "
         @click="show('name')"
       />
     </div>
     <template v-else>
-      <TextField v-model="name" label="Name of the lot" :error="fieldError('name')" />
+      <TextField v-model="name" :label="tell('SplitComb.name-lot')" :error="fieldError('name')" />
       <WeighFields
         v-if="open === 'split'"
         v-model:gross-g="grossG"
         v-model:tare-g="tareG"
         :units="rules.units"
-        what="vessel and the part cut apart"
+        :what="tell('SplitComb.vessel-and-part-cut-apart')"
         :known-tare-g="null"
         :gross-error="fieldError('grossG')"
         :tare-error="fieldError('tareG')"
@@ -81,13 +92,13 @@ async function keep(): Promise<void> {
       <Refusal :refusal="refusal" :fields="['name', 'grossG', 'tareG']" />
       <Button
         type="button"
-        :label="open === 'split' ? 'Cut apart' : 'Call it so'"
+        :label="open === 'split' ? tell('SplitComb.cut-apart') : tell('SplitComb.call-it-so')"
         :disabled="missing !== null"
         :loading="busy"
         @click="keep"
       />
       <p v-if="missing" class="sub">{{ missing }}</p>
-      <Button type="button" text label="Leave it as it is" @click="open = null" />
+      <Button type="button" text :label="tell('SplitComb.leave-it-as-it')" @click="open = null" />
     </template>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   ARRANGEMENTS,
   ARRANGEMENT_WORDS,
@@ -34,7 +35,7 @@ import { useSend } from '../api/useSend.js';
 import PotBefore from './PotBefore.vue';
 import SplitComb from './SplitComb.vue';
 import { useStack } from './useStack.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * The stack of vessels built from the kit and drawn in section; what is too small is said before
@@ -79,7 +80,7 @@ async function join(into: Batch): Promise<void> {
   const done = await go(
     `/harvests/${props.detail.batch.id}/join`,
     { intoBatchId: into.id },
-    `One lot with ${into.hiveName}.`,
+    tell('StartDrain.one-lot-with', { hiveName: into.hiveName }),
     { baseRevision: props.detail.batch.revision },
   );
   if (done) await router.push(`/drain/${into.id}`);
@@ -111,15 +112,15 @@ async function start(): Promise<void> {
       potFromLotId: potG.value ? d.potFromLotId : null,
       crushMinutes: d.crushMinutes,
     },
-    'Drain begun; the clock runs.',
+    tell('StartDrain.drain-begun-clock-runs'),
     { occurredAt: begunAt.value },
   );
   if (done) clear();
 }
 const fineWords: Record<Fineness, string> = {
-  coarse: 'Coarsely',
-  middle: 'As usual',
-  fine: 'Very fine',
+  coarse: tell('StartDrain.coarsely'),
+  middle: tell('StartDrain.as-usual'),
+  fine: tell('StartDrain.very-fine'),
 };
 </script>
 
@@ -127,11 +128,17 @@ const fineWords: Record<Fineness, string> = {
   <div class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
-      <span v-if="kg > 0" class="sub">{{ massText(kg, rules.units, 2) }} of comb to crush.</span>
+      <span v-if="kg > 0" class="sub">{{
+        tell('StartDrain.comb-to-crush', { kg: massText(kg, rules.units, 2) })
+      }}</span>
       <OwedNote :detail="detail" />
     </header>
     <section v-if="kg > 0" class="left">
-      <div class="arrangements" role="radiogroup" aria-label="How the vessels stand">
+      <div
+        class="arrangements"
+        role="radiogroup"
+        :aria-label="tell('StartDrain.how-vessels-stand')"
+      >
         <button
           v-for="a in ARRANGEMENTS"
           :key="a"
@@ -165,13 +172,17 @@ const fineWords: Record<Fineness, string> = {
         <div class="says">
           <p class="text">{{ said(words.note) }}</p>
           <p v-if="waits" class="text">
-            <b
-              >Nine tenths will be out in about {{ waits.low.toFixed(0) }} to
-              {{ waits.high.toFixed(0) }} hours</b
-            >: {{ startsFrom }}, on a bench as warm as you say. The clock narrows it.
+            <b>{{
+              tell('StartDrain.nine-tenths-will-be-out', {
+                low: waits.low.toFixed(0),
+                high: waits.high.toFixed(0),
+              })
+            }}</b>{{ tell('StartDrain.on-bench-as-warm-as', { startsFrom }) }}
           </p>
           <p v-if="rules.lotsBy === 'colour'" class="text">
-            <b>Lots by colour, by your rule</b>: lay darker comb apart now, before it is crushed.
+            <b>{{ tell('StartDrain.lots-by-colour-by-your') }}</b>{{
+              tell('StartDrain.lay-darker-comb-apart-now')
+            }}
           </p>
           <SplitComb :detail="detail" :rules="rules" :comb-g="comb?.nowG ?? 0" />
           <p v-for="a in [...taken, ...asks]" :key="a" class="text rust">
@@ -182,18 +193,18 @@ const fineWords: Record<Fineness, string> = {
     </section>
     <section v-else>
       <template v-if="owed">
-        <p class="text">It can be crushed as soon as it is weighed, or taken by its estimate.</p>
-        <RouterLink class="p-button p-component" :to="`/owed/${detail.batch.id}`"
-          >Weigh it</RouterLink
-        >
+        <p class="text">{{ tell('StartDrain.it-can-be-crushed-as') }}</p>
+        <RouterLink class="p-button p-component" :to="`/owed/${detail.batch.id}`">{{
+          tell('common.weigh-it')
+        }}</RouterLink>
       </template>
       <template v-else>
-        <p>No comb of this harvest is left to crush.</p>
+        <p>{{ tell('StartDrain.no-comb-this-harvest-left') }}</p>
         <div class="acts row">
           <RouterLink class="p-button p-component" :to="on.to">{{ on.label }}</RouterLink>
-          <RouterLink class="p-button p-component p-button-text" :to="`/take/${detail.batch.id}`"
-            >See what was taken</RouterLink
-          >
+          <RouterLink class="p-button p-component p-button-text" :to="`/take/${detail.batch.id}`">{{
+            tell('StartDrain.see-what-was-taken')
+          }}</RouterLink>
         </div>
       </template>
     </section>
@@ -201,37 +212,37 @@ const fineWords: Record<Fineness, string> = {
       <div v-for="b in together" :key="b.id" class="acts">
         <template v-if="b.stage === 'drain'"
           ><p>
-            <b>Chosen as one lot with {{ b.hiveName }}.</b> From here on no jar can say which hive
-            it came from; both weights stay in the book.
+            <b>{{ tell('StartDrain.chosen-as-one-lot-with', { hiveName: b.hiveName }) }}</b>
+            {{ tell('StartDrain.from-here-on-no-jar') }}
           </p>
           <Button
             type="button"
             outlined
-            :label="`Put it into one vessel with ${b.hiveName}`"
+            :label="tell('StartDrain.put-it-into-one-vessel', { hiveName: b.hiveName })"
             :loading="busy"
             @click="join(b)"
         /></template>
         <p v-else>
-          <b>Chosen as one lot with {{ b.hiveName }}, which is not here yet.</b> Wait for it, or
-          crush this alone.
+          <b>{{ tell('StartDrain.chosen-as-one-lot-with-2', { hiveName: b.hiveName }) }}</b>
+          {{ tell('StartDrain.wait-for-it-or-crush') }}
         </p>
       </div>
       <SelectButton
         v-model="draft.method"
         :options="[
-          { label: 'Mash', value: 'mash' },
-          { label: 'Chop', value: 'chop' },
-          { label: 'Slice', value: 'slice' },
+          { label: tell('StartDrain.mash'), value: 'mash' },
+          { label: tell('StartDrain.chop'), value: 'chop' },
+          { label: tell('StartDrain.slice'), value: 'slice' },
         ]"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="How it is crushed"
+        :aria-label="tell('StartDrain.how-it-crushed')"
       />
       <VesselPick
         v-model="draft.upper"
-        :label="`Upper vessel: ${words.upper.toLowerCase()}`"
-        none-text="not in the kit"
+        :label="tell('StartDrain.upper-vessel', { upper: words.upper.toLowerCase() })"
+        :none-text="tell('StartDrain.not-in-kit')"
         no-jars
         :rules="rules"
         :vessels="vessels"
@@ -240,8 +251,8 @@ const fineWords: Record<Fineness, string> = {
       />
       <VesselPick
         v-model="draft.lower"
-        :label="`Lower vessel: ${words.lower.toLowerCase()}`"
-        none-text="not in the kit"
+        :label="tell('StartDrain.lower-vessel', { lower: words.lower.toLowerCase() })"
+        :none-text="tell('StartDrain.not-in-kit')"
         :rules="rules"
         :vessels="vessels.filter((v) => !hasHoles(v))"
         :about="(v) => `, ${volumeText(v.volumeL, rules.units)}`"
@@ -250,7 +261,7 @@ const fineWords: Record<Fineness, string> = {
       <div class="acts row pair">
         <NumberField
           v-model="draft.temperatureC"
-          label="At the bench"
+          :label="tell('common.at-bench')"
           unit="°C"
           :min="5"
           :max="45"
@@ -258,7 +269,7 @@ const fineWords: Record<Fineness, string> = {
         /><NumberField
           v-model="draft.nightTemperatureC"
           nullable
-          label="At night"
+          :label="tell('common.at-night')"
           unit="°C"
           :min="-5"
           :max="45"
@@ -269,14 +280,14 @@ const fineWords: Record<Fineness, string> = {
         v-model="draft.moisturePercent"
         :digits="1"
         :note="waterNote"
-        label="Water in the honey"
+        :label="tell('common.water-in-honey')"
         unit="%"
         :min="13"
         :max="25"
         :error="fieldError('moisturePercent')"
       />
       <details class="how">
-        <summary>Begun earlier, honey in the pot, fineness, your minutes</summary>
+        <summary>{{ tell('StartDrain.begun-earlier-honey-in-pot') }}</summary>
         <div class="acts">
           <SelectButton
             v-model="draft.fineness"
@@ -284,7 +295,7 @@ const fineWords: Record<Fineness, string> = {
             option-label="label"
             option-value="value"
             :allow-empty="false"
-            aria-label="How finely it is broken"
+            :aria-label="tell('StartDrain.how-finely-it-broken')"
           />
           <PotBefore
             v-model:text="draft.potText"
@@ -298,21 +309,21 @@ const fineWords: Record<Fineness, string> = {
           <TextField
             v-model="draft.since"
             type="datetime-local"
-            label="It drips already, since"
+            :label="tell('StartDrain.it-drips-already-since')"
             :error="fieldError('occurredAt')"
           />
           <NumberField
             v-model="draft.crushMinutes"
             nullable
             whole
-            label="Your minutes to break it up"
+            :label="tell('StartDrain.your-minutes-to-break-it')"
             unit="min"
             :min="0"
             :max="600"
           />
           <label class="gels"
-            ><input v-model="draft.thixotropic" type="checkbox" /> It gels until stirred, as heather
-            does: wider forecast</label
+            ><input v-model="draft.thixotropic" type="checkbox" />
+            {{ tell('StartDrain.it-gels-until-stirred-as') }}</label
           >
         </div>
       </details>
@@ -328,14 +339,14 @@ const fineWords: Record<Fineness, string> = {
       />
       <Button
         type="submit"
-        label="Crushed: start the clock"
+        :label="tell('StartDrain.crushed-start-clock')"
         :disabled="missing !== null"
         :loading="busy"
       />
       <p v-if="missing" class="sub">{{ missing }}</p>
-      <RouterLink class="p-button p-component p-button-outlined" :to="`/cut/${detail.batch.id}`"
-        >Cut pieces first</RouterLink
-      >
+      <RouterLink class="p-button p-component p-button-outlined" :to="`/cut/${detail.batch.id}`">{{
+        tell('StartDrain.cut-pieces-first')
+      }}</RouterLink>
       <RoomAir
         v-model:humidity-percent="humidityPercent"
         :honey-kg="Math.max(0.1, outKg.mid)"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { said } from '../shell/units.js';
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import { ref } from 'vue';
 import { newId, read } from '../api/client.js';
@@ -25,7 +25,7 @@ async function write(): Promise<void> {
       temperatureC: temperatureC.value,
       minutes: 0,
     },
-    `${temperatureC.value} °C written down.`,
+    tell('TemperatureForm.c-written-down', { temperature: { temperatureC: temperatureC.value! } }),
   );
   if (done) emit('done');
 }
@@ -35,16 +35,28 @@ async function write(): Promise<void> {
   <form class="acts bench" @submit.prevent="write">
     <NumberField
       v-model="temperatureC"
-      label="Bench"
+      :label="tell('common.bench')"
       unit="°C"
       :min="5"
       :max="45"
       :error="fieldError('temperatureC')"
-    /><Button outlined type="button" label="Read the thermometer" @click="readThermometer" />
-    <p class="sub">{{ said('Comb softens above about 35 °C and slumps near 40 °C.') }}</p>
+    /><Button
+      outlined
+      type="button"
+      :label="tell('common.read-thermometer')"
+      @click="readThermometer"
+    />
+    <p class="sub">
+      {{
+        tell('TemperatureForm.comb-softens', {
+          softens: { temperatureC: 35 },
+          slumps: { temperatureC: 40 },
+        })
+      }}
+    </p>
     <Refusal :refusal="refusal" :fields="['temperatureC']" /><Button
       type="submit"
-      label="Write it down"
+      :label="tell('common.write-it-down')"
       :loading="busy"
       :disabled="temperatureC === null"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { enzymeLossText, enzymesAfter, hoursText, type Drain, type HouseRules } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -8,7 +9,6 @@ import { newId, read } from '../api/client.js';
 import type { DrainEventSaid } from './drainEvent.js';
 import { useSend } from '../api/useSend.js';
 import type { DrainNow } from './useDrain.js';
-import { said } from '../shell/units.js';
 
 /** Warming as a step with a thermometer, the house limit, and the meter of what it costs. */
 const props = defineProps<{
@@ -57,55 +57,88 @@ async function readThermometer(): Promise<void> {
 <template>
   <div class="acts bench">
     <p v-if="rules.warm === 'never'" class="text">
-      <b>Your house rule is never to warm honey.</b> The rule can be changed in Rules.
+      <b>{{ tell('WarmPanel.your-house-rule-never-to') }}</b>
+      {{ tell('WarmPanel.rule-can-be-changed-in') }}
     </p>
     <template v-else>
       <p class="text">
-        A warm cupboard or a water bath, at most {{ said(`${rules.warmLimitC} °C`) }} by your rule.
-        <b>Never a flame under wax, never left alone.</b> Comb softens above {{ said('35 °C') }}.
+        {{
+          tell('WarmPanel.warm-cupboard-or-water-bath', {
+            said: measured({ temperatureC: rules.warmLimitC }),
+          })
+        }}
+        <b>{{ tell('WarmPanel.never-flame-under-wax-never') }}</b>
+        {{ tell('WarmPanel.comb-softens-above', { said: measured({ temperatureC: 35 }) }) }}
       </p>
       <NumberField
         v-model="degrees"
-        label="Honey, by the thermometer"
+        :label="tell('WarmPanel.honey-by-thermometer')"
         unit="°C"
         :min="5"
         :max="80"
         :error="fieldError('temperatureC')"
       />
-      <Button outlined type="button" label="Read the thermometer" @click="readThermometer" />
-      <NumberField v-model="hours" label="For about" unit="h" :min="0.1" :max="72" />
+      <Button
+        outlined
+        type="button"
+        :label="tell('common.read-thermometer')"
+        @click="readThermometer"
+      />
+      <NumberField
+        v-model="hours"
+        :label="tell('WarmPanel.for-about')"
+        unit="h"
+        :min="0.1"
+        :max="72"
+      />
       <p v-if="planned" class="text">
-        That costs <b>{{ planned.diastase }} %</b> of the diastase and
-        <b>{{ planned.invertase }} %</b> of the invertase. Hydroxymethylfurfural (HMF), which
-        authorities measure, is not computed here: a laboratory measures it.
+        {{ tell('WarmPanel.that-costs') }} <b>{{ planned.diastase }} %</b>
+        {{ tell('WarmPanel.diastase-and') }} <b>{{ planned.invertase }} %</b>
+        {{ tell('WarmPanel.invertase-hydroxymethylfurfural-hmf') }}
       </p>
       <Refusal :refusal="refusal" :fields="['temperatureC']" />
       <Button
         v-if="!warming.now"
-        label="Warming begins"
+        :label="tell('WarmPanel.warming-begins')"
         :disabled="degrees === null"
         :loading="busy"
-        @click="send({ kind: 'warm', temperatureC: degrees }, `Warming begun, ${degrees} °C.`)"
+        @click="
+          send(
+            { kind: 'warm', temperatureC: degrees },
+            tell('WarmPanel.warming-begun-c', { degrees: { temperatureC: degrees! } }),
+          )
+        "
       />
       <div v-else class="acts row">
         <Button
-          label="Warming ended"
+          :label="tell('WarmPanel.warming-ended')"
           :loading="busy"
-          @click="send({ kind: 'warm-end' }, 'Warming ended.')"
+          @click="send({ kind: 'warm-end' }, tell('WarmPanel.warming-ended-2'))"
         /><Button
           outlined
-          :label="said(`Now ${degrees} °C`)"
+          :label="tell('WarmPanel.now', { degrees: { temperatureC: degrees! } })"
           :disabled="degrees === null"
           :loading="busy"
-          @click="send({ kind: 'warm', temperatureC: degrees }, `${degrees} °C written down.`)"
+          @click="
+            send(
+              { kind: 'warm', temperatureC: degrees },
+              tell('WarmPanel.c-written-down', { degrees: { temperatureC: degrees! } }),
+            )
+          "
         />
       </div>
     </template>
     <p v-if="spent.hours > 0" class="text" role="status">
-      Warmed {{ hoursText(spent.hours) }} so far{{
-        warming.now ? said(`, now at ${warming.now.temperatureC} °C`) : ''
-      }}: {{ enzymeLossText((1 - spent.diastase) * 100) }} % of diastase,
-      {{ enzymeLossText((1 - spent.invertase) * 100) }} % of invertase. HMF is not computed.
+      {{
+        tell('WarmPanel.warmed-so-far-diastase-invertase', {
+          hours: hoursText(spent.hours),
+          now: warming.now
+            ? tell('WarmPanel.now-at', { temperature: { temperatureC: warming.now.temperatureC } })
+            : '',
+          diastase: enzymeLossText((1 - spent.diastase) * 100),
+          invertase: enzymeLossText((1 - spent.invertase) * 100),
+        })
+      }}
     </p>
   </div>
 </template>

@@ -5,6 +5,7 @@ export interface WasteItem {
 }
 </script>
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Units } from '@furrow/core';
 import { smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -15,7 +16,12 @@ import TextField from '../parts/TextField.vue';
 /** Waste, a line a thing: what it was and what it weighed. Null while a line cannot be read. */
 const props = defineProps<{ units: Units }>();
 const items = defineModel<WasteItem[] | null>({ required: true });
-const USUAL = ['dead bees', 'pollen comb', 'brood comb', 'wood and dirt'];
+const USUAL = [
+  tell('WasteItems.dead-bees'),
+  tell('WasteItems.pollen-comb'),
+  tell('WasteItems.brood-comb'),
+  tell('WasteItems.wood-and-dirt'),
+];
 const lines = ref<{ what: string; weight: string }[]>([]);
 const grams = (text: string): number | null => {
   const g = gramsOf(text, props.units, 'small');
@@ -38,7 +44,8 @@ const add = (what = ''): unknown => lines.value.push({ what, weight: '' });
 <template>
   <fieldset class="waste">
     <legend class="sub">
-      Waste, weighed<template v-if="items?.length"
+      {{ tell('WasteItems.waste-weighed')
+      }}<template v-if="items?.length"
         >:
         {{
           smallMassText(
@@ -50,11 +57,11 @@ const add = (what = ''): unknown => lines.value.push({ what, weight: '' });
       >
     </legend>
     <div v-for="(line, i) in lines" :key="i" class="line">
-      <TextField v-model="line.what" :label="`What, ${i + 1}`" />
+      <TextField v-model="line.what" :label="tell('WasteItems.what', { i: i + 1 })" />
       <TextField
         v-model="line.weight"
         :unit="massUnit(units, 'small')"
-        :label="`Weight, ${i + 1}`"
+        :label="tell('WasteItems.weight', { i: i + 1 })"
         :error="line.weight && grams(line.weight) === null ? weightSuch('40 g') : null"
       />
     </div>
@@ -68,7 +75,13 @@ const add = (what = ''): unknown => lines.value.push({ what, weight: '' });
         :label="`+ ${what}`"
         @click="add(what)"
       />
-      <Button type="button" outlined size="small" label="+ something else" @click="add()" />
+      <Button
+        type="button"
+        outlined
+        size="small"
+        :label="tell('WasteItems.something-else')"
+        @click="add()"
+      />
     </div>
   </fieldset>
 </template>

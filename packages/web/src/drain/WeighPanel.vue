@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Drain, type HouseRules, type Vessel, instantOf } from '@furrow/core';
 import { massField, massText, readingField } from '@furrow/words';
 import { DateTime } from 'luxon';
@@ -70,7 +71,7 @@ async function write(): Promise<void> {
       tareG: grams(tareText.value),
       source: source.value,
     },
-    'Weighing written down.',
+    tell('WeighPanel.weighing-written-down'),
     { occurredAt },
   );
   if (!done) return;
@@ -83,27 +84,33 @@ async function write(): Promise<void> {
 <template>
   <form class="weigh" @submit.prevent="write">
     <h2 class="display">
-      Weigh
-      <span v-if="last" class="sub"
-        >last {{ massText(last.netG / 1000, units, 2) }},
-        {{ clockText(last.occurredAt, zone, now) }}</span
-      >
+      {{ tell('common.weigh-2') }}
+      <span v-if="last" class="sub">{{
+        tell('WeighPanel.last', {
+          netG: massText(last.netG / 1000, units, 2),
+          occurredAt: clockText(last.occurredAt, zone, now),
+        })
+      }}</span>
     </h2>
     <SelectButton
       v-model="of"
       :options="[
-        { label: 'Lower', value: 'lower' },
-        { label: 'Upper', value: 'upper' },
+        { label: tell('WeighPanel.lower'), value: 'lower' },
+        { label: tell('WeighPanel.upper'), value: 'upper' },
       ]"
       option-label="label"
       option-value="value"
       :allow-empty="false"
-      aria-label="Which vessel is weighed"
+      :aria-label="tell('WeighPanel.which-vessel-weighed')"
     />
     <TextField
       v-model="draft.gross"
       :unit="massUnit(units)"
-      :label="of === 'lower' ? 'Gross, lower vessel and honey' : 'Gross, upper vessel and comb'"
+      :label="
+        of === 'lower'
+          ? tell('WeighPanel.gross-lower-vessel-and-honey')
+          : tell('WeighPanel.gross-upper-vessel-and-comb')
+      "
       :error="
         fieldError('grossG') ??
         (draft.gross && grams(draft.gross) === null ? weightSuch('2,9 kg') : null)
@@ -112,16 +119,12 @@ async function write(): Promise<void> {
     <TextField
       v-model="tareText"
       :unit="massUnit(units)"
-      label="Tare"
+      :label="tell('common.tare')"
       :error="
         fieldError('tareG') ??
-        (netG !== null && netG < 0 ? 'The tare is above the gross weight.' : null)
+        (netG !== null && netG < 0 ? tell('common.tare-above-gross-weight') : null)
       "
-      :hint="
-        knownTareG || tareText
-          ? ''
-          : 'Not known: weigh it empty. 0 where the scale was zeroed with it on.'
-      "
+      :hint="knownTareG || tareText ? '' : tell('WeighPanel.not-known-weigh-it-empty')"
     />
     <ScaleLine :drain-id="drain.id" :rules="rules" :zone="zone" :now="now" :of="of" @use="use" />
     <DepthCheck
@@ -133,11 +136,11 @@ async function write(): Promise<void> {
       :moisture-percent="drain.moisturePercent"
     />
     <details class="how">
-      <summary>At another time</summary>
+      <summary>{{ tell('WeighPanel.at-another-time') }}</summary>
       <TextField
         v-model="draft.at"
         type="datetime-local"
-        label="Weighed at"
+        :label="tell('WeighPanel.weighed-at')"
         :error="fieldError('occurredAt')"
       />
     </details>
@@ -149,13 +152,13 @@ async function write(): Promise<void> {
       type="submit"
       :label="
         netG !== null && netG >= 0
-          ? `Write down ${massText(netG / 1000, units, 2)}`
-          : 'Write it down'
+          ? tell('WeighPanel.write-down', { netG: massText(netG / 1000, units, 2) })
+          : tell('common.write-it-down')
       "
       :disabled="netG === null || netG < 0"
       :loading="busy"
     />
-    <Button text type="button" label="Put it away" @click="emit('done')" />
+    <Button text type="button" :label="tell('common.put-it-away')" @click="emit('done')" />
   </form>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Drain, type HouseRules, type WeighingQuestion, firstOf } from '@furrow/core';
 import { massText, smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -7,7 +8,7 @@ import Refusal from '../parts/Refusal.vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Weighings that do not fit, asked one by one: nothing is counted twice, nothing dropped by itself.
@@ -30,24 +31,35 @@ const lines = computed(() =>
     return {
       ...q,
       text: {
-        'went-down': `At ${at} there were ${grams(q.byG)} less than before, and no draw-off is written down.`,
-        'same-minute': `Two weighings at ${at}, ${grams(q.byG)} apart.`,
-        'too-much': `At ${at} more came out than went in, by ${grams(q.byG)}. Is the tare right?`,
-        'sum-short': `At ${at} upper and lower together are ${grams(q.byG)} ${q.byG > 0 ? 'short of' : 'above'} what was crushed.`,
+        'went-down': tell('WeighingQuestions.at-there-were-less-than', { at, byG: grams(q.byG) }),
+        'same-minute': tell('WeighingQuestions.two-weighings-at-apart', { at, byG: grams(q.byG) }),
+        'too-much': tell('WeighingQuestions.at-more-came-out-than', { at, byG: grams(q.byG) }),
+        'sum-short': tell('WeighingQuestions.at-upper-and-lower-together', {
+          at,
+          byG: grams(q.byG),
+          byG2: q.byG > 0 ? tell('WeighingQuestions.short') : tell('WeighingQuestions.above'),
+        }),
       }[q.kind],
     };
   }),
 );
 const leaveOut = (q: WeighingQuestion): unknown =>
-  go(`/weighings/${q.weighingId}`, { leftOut: true }, 'Weighing left out. It stays in the log.', {
-    method: 'PATCH',
-  });
+  go(
+    `/weighings/${q.weighingId}`,
+    { leftOut: true },
+    tell('WeighingQuestions.weighing-left-out-it-stays'),
+    {
+      method: 'PATCH',
+    },
+  );
 /** The draw-off that was forgotten: dated just before the weighing that shows it. */
 const drewOff = (q: WeighingQuestion): unknown =>
   go(
     '/drainEvents',
     { id: newId(), drainId: props.drain.id, kind: 'draw-off', g: q.byG, minutes: 0 },
-    `${massText(q.byG / 1000, props.rules.units, 2)} drawn off, written down.`,
+    tell('WeighingQuestions.drawn-off-written-down', {
+      byG: massText(q.byG / 1000, props.rules.units, 2),
+    }),
     { occurredAt: new Date(Date.parse(weighing(q).occurredAt) - 60_000).toISOString() },
   );
 </script>
@@ -62,12 +74,19 @@ const drewOff = (q: WeighingQuestion): unknown =>
         <Button
           v-if="q.kind === 'went-down'"
           outlined
-          :label="`I drew off ${grams(q.byG)}`"
+          :label="tell('WeighingQuestions.i-drew-off', { byG: grams(q.byG) })"
           :loading="busy"
           @click="drewOff(q)"
         /><Button
           outlined
-          :label="`Leave ${weighing(q).of === 'upper' ? 'the upper' : 'this'} weighing out`"
+          :label="
+            tell('WeighingQuestions.leave-weighing-out', {
+              of:
+                weighing(q).of === 'upper'
+                  ? tell('WeighingQuestions.upper')
+                  : tell('WeighingQuestions.this'),
+            })
+          "
           :loading="busy"
           @click="leaveOut(q)"
         />

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { WARMER_BY_C, enzymeLossText, type HouseRules, type WhatIf } from '@furrow/core';
 import { massRangeText, massText } from '@furrow/words';
 import { computed } from 'vue';
-import { said } from '../shell/units.js';
 
 /** What another stir, a press or two degrees more would bring and cost, said before it is done. */
 const props = defineProps<{ acts: WhatIf[]; rules: HouseRules; pricePerKg: number | null }>();
@@ -10,24 +10,41 @@ const lines = computed(() =>
   props.acts.map((a) => {
     const worth =
       props.pricePerKg && props.rules.currency
-        ? `, about ${props.rules.currency} ${Math.round(a.moreKg.mid * props.pricePerKg)}`
+        ? tell('WhatIfs.about', {
+            currency: props.rules.currency,
+            mid: Math.round(a.moreKg.mid * props.pricePerKg),
+          })
         : '';
     if (a.act === 'warm')
       return {
-        name: said(`${WARMER_BY_C} °C warmer`),
-        brings: a.soonerHours >= 0.1 ? `${a.soonerHours.toFixed(1)} h sooner` : 'no sooner',
-        costs: `${enzymeLossText(a.diastaseLostPercent)} % of diastase, ${enzymeLossText(a.invertaseLostPercent)} % of invertase; HMF not computed`,
+        name: tell('WhatIfs.warmer', { warmer: { warmerC: WARMER_BY_C } }),
+        brings:
+          a.soonerHours >= 0.1
+            ? tell('WhatIfs.h-sooner', { soonerHours: a.soonerHours.toFixed(1) })
+            : tell('WhatIfs.no-sooner'),
+        costs: tell('WhatIfs.diastase-invertase-hmf-not-computed', {
+          diastaseLostPercent: enzymeLossText(a.diastaseLostPercent),
+          invertaseLostPercent: enzymeLossText(a.invertaseLostPercent),
+        }),
       };
     return {
-      name: a.act === 'stir' ? 'Stir now' : 'Press',
+      name: a.act === 'stir' ? tell('WhatIfs.stir-now') : tell('common.press'),
       brings:
         a.moreKg.high < 0.05
-          ? 'hardly more'
-          : `${a.moreKg.high - a.moreKg.low < 0.1 ? `about ${massText(a.moreKg.mid, props.rules.units)}` : massRangeText(a.moreKg, props.rules.units)} more${worth}`,
+          ? tell('WhatIfs.hardly-more')
+          : tell('WhatIfs.more', {
+              high:
+                a.moreKg.high - a.moreKg.low < 0.1
+                  ? tell('WhatIfs.about-2', { mid: massText(a.moreKg.mid, props.rules.units) })
+                  : massRangeText(a.moreKg, props.rules.units),
+              worth,
+            }),
       costs:
         a.act === 'stir'
-          ? '5 min of hands'
-          : `${props.rules.minutesPerPressing} min of hands, cloudier`,
+          ? tell('WhatIfs.5-min-hands')
+          : tell('WhatIfs.min-hands-cloudier', {
+              minutesPerPressing: props.rules.minutesPerPressing,
+            }),
     };
   }),
 );
@@ -36,13 +53,15 @@ const lines = computed(() =>
 <template>
   <table class="plain">
     <caption class="visually-hidden">
-      What an act now would bring and cost
+      {{
+        tell('WhatIfs.what-act-now-would-bring')
+      }}
     </caption>
     <thead>
       <tr>
-        <th>If you</th>
-        <th>it brings</th>
-        <th>and costs</th>
+        <th>{{ tell('WhatIfs.if-you') }}</th>
+        <th>{{ tell('WhatIfs.it-brings') }}</th>
+        <th>{{ tell('WhatIfs.and-costs') }}</th>
       </tr>
     </thead>
     <tbody>

@@ -1,6 +1,6 @@
+import { tell } from '../words/tell.js';
 import {
   RUNS_TO_APPLY,
-  counted,
   hoursText,
   isCutOpen,
   isStirred,
@@ -19,12 +19,19 @@ import type { DrainNow } from './useDrain.js';
 /** What the one large key does. */
 export type MainAct = 'press' | 'stir' | 'weigh';
 
-const BROKEN_UP = { mash: 'Mashed', chop: 'Chopped', slice: 'Sliced' } as const;
+const BROKEN_UP = {
+  mash: tell('useDrainWords.mashed'),
+  chop: tell('useDrainWords.chopped'),
+  slice: tell('useDrainWords.sliced'),
+} as const;
+
+/** Whether the comb was only cut open and not broken up. */
+const isOpened = (drain: Drain, { batch }: Pick<BatchDetail, 'batch'>): boolean =>
+  drain.method === 'slice' && isCutOpen(batch.method, batch.hiveKind);
 
 /** How the comb was broken up, as the heading says it. */
-export function brokenUpWord(drain: Drain, { batch }: Pick<BatchDetail, 'batch'>): string {
-  const opened = drain.method === 'slice' && isCutOpen(batch.method, batch.hiveKind);
-  return opened ? 'Cut-open' : BROKEN_UP[drain.method];
+export function brokenUpWord(drain: Drain, detail: Pick<BatchDetail, 'batch'>): string {
+  return isOpened(drain, detail) ? tell('useDrainWords.cut-open') : BROKEN_UP[drain.method];
 }
 
 /**
@@ -61,35 +68,50 @@ export function useDrainActs(
   function stirWhen(dueAt: string): string {
     const minutes = (Date.parse(dueAt) - now.value.getTime()) / 60_000;
     const due = clock(dueAt);
-    return minutes > 0 ? `at ${due}, in ${hoursText(minutes / 60)}` : `due since ${due}`;
+    return minutes > 0
+      ? tell('useDrainWords.at-in', { due, minutes: hoursText(minutes / 60) })
+      : tell('useDrainWords.due-since', { due });
   }
   /** Why nothing is left to stir. */
   const whyNoStir = computed(() => {
-    if (isStirred(drain.value.method, rules.value)) return 'stirred twice';
-    const opened = brokenUpWord(drain.value, detail.value) === 'Cut-open';
-    return `${opened ? 'cut-open comb is' : 'slices are'} left alone, by your rule`;
+    if (isStirred(drain.value.method, rules.value)) return tell('useDrainWords.stirred-twice');
+    const opened = isOpened(drain.value, detail.value);
+    return tell('useDrainWords.left-alone-by-your-rule', {
+      opened: opened ? tell('useDrainWords.cut-open-comb') : tell('useDrainWords.slices-are'),
+    });
   });
   const turnAt = computed(() => advice.value.nextTurnAt);
   const WORDS: Record<MainAct, () => { big: string; when: string }> = {
     press: () => {
-      if (!pressing.value) return { big: 'Press', when: 'what is left in the comb' };
+      if (!pressing.value)
+        return { big: tell('common.press'), when: tell('useDrainWords.what-left-in-comb') };
       return {
-        big: advice.value.say === 'rest' ? 'Rest' : 'Turn the press',
-        when: turnAt.value ? `turn at ${clock(turnAt.value)}` : 'what is left in the comb',
+        big:
+          advice.value.say === 'rest'
+            ? tell('useDrainWords.rest')
+            : tell('useDrainWords.turn-press'),
+        when: turnAt.value
+          ? tell('useDrainWords.turn-at', { turnAt: clock(turnAt.value) })
+          : tell('useDrainWords.what-left-in-comb'),
       };
     },
-    stir: () => ({ big: 'Stir', when: stirAt.value ? stirWhen(stirAt.value) : '' }),
+    stir: () => ({
+      big: tell('useDrainWords.stir'),
+      when: stirAt.value ? stirWhen(stirAt.value) : '',
+    }),
     weigh: () => ({
-      big: 'Weigh',
-      when: pressing.value ? 'pressed enough' : whyNoStir.value,
+      big: tell('common.weigh-2'),
+      when: pressing.value ? tell('useDrainWords.pressed-enough') : whyNoStir.value,
     }),
   };
   const mainWords = computed(() => WORDS[main.value]());
   /** Mashing again says when the household's school would, and nothing where it never does. */
   const remashText = computed(() => {
     const at = remashAt(drain.value, rules.value);
-    if (!at) return 'Mash again';
-    return at <= now.value.toISOString() ? 'Mash again: due' : `Mash again, from ${clock(at)}`;
+    if (!at) return tell('useDrainWords.mash-again');
+    return at <= now.value.toISOString()
+      ? tell('useDrainWords.mash-again-due')
+      : tell('useDrainWords.mash-again-from', { at: clock(at) });
   });
   return { main, mainWords, pressing, remashText };
 }
@@ -102,10 +124,9 @@ export const ownApplies = (own: DrainNow['own']['value']): boolean => own.runs >
  * measurement.
  */
 export function startsFrom(own: DrainNow['own']['value'], weighings: number): string {
-  const narrowed = weighings ? `, narrowed by ${counted(weighings, 'weighing')}` : '';
-  if (ownApplies(own)) return `Yours: from your ${own.runs} runs of this kind${narrowed}.`;
-  const learned = own.runs
-    ? `; your own runs of this kind count from the fifth on, so far ${own.runs}`
-    : '';
-  return `A starting range${narrowed}${learned}.`;
+  const narrowed = weighings ? tell('useDrainWords.narrowed-by-weighings', { weighings }) : '';
+  if (ownApplies(own))
+    return tell('useDrainWords.yours-from-your-runs-this', { runs: own.runs, narrowed });
+  const learned = own.runs ? tell('useDrainWords.your-own-runs-this-kind', { runs: own.runs }) : '';
+  return tell('useDrainWords.starting-range', { narrowed, learned });
 }

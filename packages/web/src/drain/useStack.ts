@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
   ARRANGEMENT_WORDS,
@@ -110,8 +111,8 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
   );
   const startsFrom = computed(() =>
     own.value.runs >= RUNS_TO_APPLY
-      ? `yours, from ${own.value.runs} runs of this kind`
-      : 'a starting range',
+      ? tell('useStack.yours-from-runs-this-kind', { runs: own.value.runs })
+      : tell('useStack.starting-range'),
   );
   /**
    * Hours to nine tenths, as the drain's clock will say when it begins; null where nothing fits.
@@ -187,18 +188,19 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
     (plans.value?.inUse ?? []).flatMap((use) =>
       [draft.value.upper, draft.value.lower]
         .filter((id) => id && use.vesselIds.includes(id))
-        .map(
-          (id) => `${of(id)?.name} is in use: ${use.what}. Choose another vessel, or wait for it.`,
+        .map((id) =>
+          tell('useStack.in-use-choose-another-vessel', { id: of(id)?.name, what: use.what }),
         ),
     ),
   );
   /** What keeps the key shut, under it. */
   const missing = computed(() => {
-    if (potG.value === null) return 'What stands in the lower vessel already has to be a weight.';
+    if (potG.value === null) return tell('useStack.what-stands-in-lower-vessel');
     if (potG.value > 0 && !draft.value.potFromLotId)
-      return 'Which honey stands in the lower vessel already? It becomes one with this.';
+      return tell('useStack.which-honey-stands-in-lower');
     const lower = of(draft.value.lower);
-    if (lower && hasHoles(lower)) return `${lower.name} has holes: nothing stays in it.`;
+    if (lower && hasHoles(lower))
+      return tell('useStack.has-holes-nothing-stays-in', { lower: lower.name });
     return taken.value[0] ?? null;
   });
   return {

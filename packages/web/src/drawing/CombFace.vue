@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { vDrag, within, type Pull } from './drag';
 import {
   CONTENTS,
@@ -41,11 +42,11 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [shares: Shares] }>();
 
 const words: Record<Content, string> = {
-  capped: 'Capped',
-  open: 'Open',
-  pollen: 'Pollen',
-  brood: 'Brood',
-  empty: 'Empty',
+  capped: tell('common.capped'),
+  open: tell('common.open'),
+  pollen: tell('common.pollen'),
+  brood: tell('common.brood'),
+  empty: tell('common.empty'),
 };
 const barHeight = 26;
 /** Where crossbars pass through a comb, shares of its width; half way down. */
@@ -202,7 +203,7 @@ function key(event: KeyboardEvent, i: number, share: number): void {
       font-size="19"
       font-weight="700"
     >
-      Not seen
+      {{ tell('common.not-seen') }}
     </text>
     <template v-if="beforeY !== null">
       <path
@@ -237,7 +238,7 @@ function key(event: KeyboardEvent, i: number, share: number): void {
         class="edge"
         role="slider"
         tabindex="0"
-        :aria-label="`Lower edge of ${words[e.content].toLowerCase()}`"
+        :aria-label="tell('CombFace.lower-edge', { content: words[e.content].toLowerCase() })"
         aria-valuemin="0"
         aria-valuemax="100"
         :aria-valuenow="Math.round(e.share * 100)"
@@ -298,7 +299,7 @@ function key(event: KeyboardEvent, i: number, share: number): void {
       font-size="14"
       style="fill: var(--ink-2)"
     >
-      dashed: {{ beforeText }}
+      {{ tell('CombFace.dashed', { beforeText }) }}
     </text>
   </svg>
 </template>

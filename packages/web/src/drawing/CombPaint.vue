@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { lengthText } from '@furrow/words';
 import { isWithin } from '../parts/domEvents';
 import {
@@ -35,16 +36,16 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [cells: Uint8Array]; mirror: [] }>();
 
 const words: Record<CellClass, string> = {
-  capped: 'Capped',
-  open: 'Open',
-  pollen: 'Pollen',
-  brood: 'Brood',
-  empty: 'Empty',
-  damaged: 'Damaged',
-  drone: 'Drone',
+  capped: tell('common.capped'),
+  open: tell('common.open'),
+  pollen: tell('common.pollen'),
+  brood: tell('common.brood'),
+  empty: tell('common.empty'),
+  damaged: tell('common.damaged'),
+  drone: tell('common.drone'),
 };
 const toneWords: Record<Tone, string> = {
-  none: 'no tone',
+  none: tell('CombPaint.no-tone'),
   pale: 'pale',
   amber: 'amber',
   dark: 'dark',
@@ -273,7 +274,7 @@ const undo = (): void => step(undoStack, redoStack, 'before');
 const redo = (): void => step(redoStack, undoStack, 'after');
 function choose(next: CellClass, nextTone: Tone = tone.value): void {
   [content.value, tone.value] = [next, nextTone];
-  said.value = `Brush: ${words[next]}`;
+  said.value = tell('CombPaint.brush', { next: words[next] });
 }
 const resize = (by: number): void =>
   void (sizeMm.value = between(5, 90, Math.round(sizeMm.value * by)));
@@ -289,7 +290,7 @@ function walk(dx: number, dy: number): void {
     from[1] + dy * lattice.pitchMm * 0.9,
   );
   if (next >= 0) cursor.value = next;
-  said.value = `${words[classOf(cells[cursor.value])]} here`;
+  said.value = tell('CombPaint.here', { cursor: words[classOf(cells[cursor.value])] });
   redraw();
 }
 function key(event: KeyboardEvent): void {
@@ -361,7 +362,7 @@ onUnmounted(() => {
         ref="canvas"
         tabindex="0"
         role="img"
-        :aria-label="`${title}: ${shareText}. Arrow keys move over the cells, space paints.`"
+        :aria-label="tell('CombPaint.arrow-keys-move-over-cells', { title, shareText })"
         @pointerdown="down"
         @pointermove="move"
         @pointerup="up"
@@ -369,7 +370,7 @@ onUnmounted(() => {
         @wheel="wheel"
       />
     </div>
-    <div class="brushes" role="radiogroup" aria-label="Brush">
+    <div class="brushes" role="radiogroup" :aria-label="tell('CombPaint.brush-2')">
       <button
         v-for="(c, i) in CELL_CLASSES"
         :key="c"
@@ -384,7 +385,7 @@ onUnmounted(() => {
             width="26"
             height="26"
             rx="4"
-            :fill="`url(#p-${c === 'drone' ? 'brood' : c})`"
+            :fill="`url(#p-${c === 'drone' ? tell('CombPaint.brood') : c})`"
             stroke="var(--ink)"
           />
           <circle v-if="c === 'drone'" cx="13" cy="13" r="6" fill="var(--brood-mark)" />
@@ -394,17 +395,17 @@ onUnmounted(() => {
     </div>
     <div class="tools">
       <label class="size"
-        >Brush
+        >{{ tell('CombPaint.brush-2') }}
         <input
           v-model.number="sizeMm"
           type="range"
           min="5"
           max="90"
-          aria-label="Size of the brush"
+          :aria-label="tell('CombPaint.size-brush')"
         />{{ ' ' }} <output>{{ lengthText(sizeMm, units) }}</output></label
       >
       <label v-if="content === 'capped' || content === 'open'"
-        >Tone
+        >{{ tell('CombPaint.tone') }}
         <select v-model="tone" class="native">
           <option v-for="t in TONES" :key="t" :value="t">{{ toneWords[t] }}</option>
         </select></label
@@ -416,7 +417,7 @@ onUnmounted(() => {
           :aria-pressed="tool === 'fill'"
           @click="tool = tool === 'fill' ? 'brush' : 'fill'"
         >
-          Fill a patch
+          {{ tell('CombPaint.fill-patch') }}
         </button>
         <button
           type="button"
@@ -424,20 +425,30 @@ onUnmounted(() => {
           :aria-pressed="tool === 'pick'"
           @click="tool = tool === 'pick' ? 'brush' : 'pick'"
         >
-          Pick from the comb
+          {{ tell('CombPaint.pick-from-comb') }}
         </button>
-        <button type="button" class="small" @click="choose('empty')">Eraser</button>
+        <button type="button" class="small" @click="choose('empty')">
+          {{ tell('CombPaint.eraser') }}
+        </button>
         <button type="button" class="small" @click="emit('mirror')">
-          Mirror to the other side
+          {{ tell('CombPaint.mirror-to-other-side') }}
         </button>
         <button type="button" class="small" :disabled="!undoStack.length" @click="undo">
-          Undo stroke
+          {{ tell('CombPaint.undo-stroke') }}
         </button>
         <button type="button" class="small" :disabled="!redoStack.length" @click="redo">
-          Redo stroke
+          {{ tell('CombPaint.redo-stroke') }}
         </button>
-        <button type="button" class="small" aria-label="Larger" @click="zoom(1.5)">+</button
-        ><button type="button" class="small" aria-label="Smaller" @click="zoom(1 / 1.5)">−</button>
+        <button type="button" class="small" :aria-label="tell('common.larger')" @click="zoom(1.5)">
+          +</button
+        ><button
+          type="button"
+          class="small"
+          :aria-label="tell('common.smaller')"
+          @click="zoom(1 / 1.5)"
+        >
+          −
+        </button>
       </span>
     </div>
     <p class="visually-hidden" role="status">{{ said }}</p>

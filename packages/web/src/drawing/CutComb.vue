@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { lengthText } from '@furrow/words';
 import { vDrag, within, arrowsOf, type Pull, type Point } from './drag';
 import {
@@ -246,7 +247,7 @@ const shownFlaws = computed(() => props.flaws.map((f, i) => ({ ...f, i })));
         font-weight="700"
         class="halo"
       >
-        {{ lengthText(f.thicknessMm ?? 0, units) }} thick
+        {{ tell('CutComb.thick', { thicknessMm: lengthText(f.thicknessMm ?? 0, units) }) }}
       </text>
       <text
         v-else-if="!small && f.widthMm * s > 74 && f.heightMm * s > 20"
@@ -268,7 +269,16 @@ const shownFlaws = computed(() => props.flaws.map((f, i) => ({ ...f, i })));
       :aria-label="
         small
           ? undefined
-          : `${p.label}, ${p.weight}${p.state === 'cracked' ? ', cracked' : p.state === 'cut' ? ', cut' : ''}`
+          : tell('CutComb.text', {
+              p: p.label,
+              weight: p.weight,
+              state:
+                p.state === 'cracked'
+                  ? tell('CutComb.cracked')
+                  : p.state === 'cut'
+                    ? tell('CutComb.cut')
+                    : '',
+            })
       "
       class="piece"
       :class="{ on: selected === p.key, cracked: p.state === 'cracked' }"
@@ -307,7 +317,7 @@ const shownFlaws = computed(() => props.flaws.map((f, i) => ({ ...f, i })));
           {{ p.label }}
         </text>
         <text y="17" text-anchor="middle" font-size="15" class="halo">
-          {{ p.state === 'cracked' ? 'cracked' : p.weight }}
+          {{ p.state === 'cracked' ? tell('CutComb.cracked-2') : p.weight }}
         </text>
       </g>
     </g>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Units } from '@furrow/core';
 import { massText } from '@furrow/words';
 import { computed } from 'vue';
@@ -38,7 +39,10 @@ const boxes = computed(() =>
     isOpen: i < props.open,
   })),
 );
-const v = computed(() => props.vessel ?? { volumeL: 3, innerDiameterMm: 140, name: 'no vessel' });
+const v = computed(
+  () =>
+    props.vessel ?? { volumeL: 3, innerDiameterMm: 140, name: tell('DrainFrameInPlace.no-vessel') },
+);
 const vesselH = computed(() =>
   px((v.value.volumeL * 1e6) / (Math.PI * (v.value.innerDiameterMm / 2) ** 2)),
 );
@@ -130,7 +134,7 @@ const hoseX = computed(() => Math.min(outlet.value.x + 16, jar.value.x + vesselW
         font-size="17"
         font-weight="700"
       >
-        shut
+        {{ tell('DrainFrameInPlace.shut') }}
       </text>
       <rect
         v-if="!b.isOpen && b.n === open + 1 && mayOpen"
@@ -144,7 +148,7 @@ const hoseX = computed(() => Math.min(outlet.value.x + 16, jar.value.x + vesselW
         stroke-width="5"
         role="button"
         tabindex="0"
-        :aria-label="`Open part ${b.n} of ${parts}`"
+        :aria-label="tell('DrainFrameInPlace.open-part', { n: b.n, parts })"
         @click="emit('open')"
         @keydown.enter.prevent="emit('open')"
         @keydown.space.prevent="emit('open')"
@@ -220,7 +224,7 @@ const hoseX = computed(() => Math.min(outlet.value.x + 16, jar.value.x + vesselW
         font-weight="700"
         style="fill: var(--rust)"
       >
-        {{ massText(fullKg, units) }} full
+        {{ tell('DrainFrameInPlace.full', { fullKg: massText(fullKg, units) }) }}
       </text>
     </template>
     <text :x="jar.x - 12" :y="bottom - 4" text-anchor="end" font-size="15">{{ v.name }}</text>
@@ -232,7 +236,7 @@ const hoseX = computed(() => Math.min(outlet.value.x + 16, jar.value.x + vesselW
       font-weight="700"
       style="paint-order: stroke; stroke: var(--lime-0); stroke-width: 4px"
     >
-      about {{ massText(levelKg, units) }}
+      {{ tell('DrainFrameInPlace.about', { levelKg: massText(levelKg, units) }) }}
     </text>
     <path
       :d="`M${jar.x - 20} ${bottom + 5}h${vesselW + 40}`"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type FreezingPlan, type Units, between } from '@furrow/core';
 import { temperatureText } from '@furrow/words';
 import { DateTime } from 'luxon';
@@ -37,9 +38,13 @@ const clock = (hours: number): string =>
 const ahead = computed(() =>
   between(0, parts.value.total, (props.now.getTime() - Date.parse(props.startedAt)) / 3_600_000),
 );
-const words = computed(
-  () =>
-    `Core at ${core.value} by ${clock(props.plan.coolingHours.high)}, held until ${clock(props.plan.freezeHours.high)}, thawed closed by ${clock(parts.value.total)}`,
+const words = computed(() =>
+  tell('FreezingLine.core-at-by-held-until', {
+    core: core.value,
+    high: clock(props.plan.coolingHours.high),
+    high2: clock(props.plan.freezeHours.high),
+    total: clock(parts.value.total),
+  }),
 );
 </script>
 
@@ -91,9 +96,9 @@ const words = computed(
         stroke-dasharray="6 4"
       />
       <g font-size="15" font-weight="700">
-        <text x="24" y="34">core cools</text>
-        <text :x="parts.cool + 4" y="34">held at {{ core }}</text>
-        <text :x="parts.hold + 4" y="34">thaws closed</text>
+        <text x="24" y="34">{{ tell('FreezingLine.core-cools') }}</text>
+        <text :x="parts.cool + 4" y="34">{{ tell('FreezingLine.held-at', { core }) }}</text>
+        <text :x="parts.hold + 4" y="34">{{ tell('FreezingLine.thaws-closed') }}</text>
       </g>
       <g font-size="15">
         <text x="20" y="100">{{ clock(0) }}</text>
@@ -101,9 +106,11 @@ const words = computed(
           {{ clock(plan.coolingHours.high) }}
         </text>
         <text :x="parts.hold" y="118" text-anchor="middle" font-weight="700">
-          out {{ clock(plan.freezeHours.high) }}
+          {{ tell('FreezingLine.out', { high: clock(plan.freezeHours.high) }) }}
         </text>
-        <text :x="parts.end" y="100" text-anchor="end">unwrap {{ clock(parts.total) }}</text>
+        <text :x="parts.end" y="100" text-anchor="end">
+          {{ tell('FreezingLine.unwrap', { total: clock(parts.total) }) }}
+        </text>
       </g>
       <path
         v-if="ahead > 0"

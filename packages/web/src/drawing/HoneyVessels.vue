@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { computed } from 'vue';
 
 /**
@@ -24,12 +25,12 @@ const h = (kg: number): number => (kg / most.value) * HIGH;
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="The vessels">
+  <div class="scroll" tabindex="0" role="region" :aria-label="tell('HoneyVessels.vessels')">
     <svg
       :width="lots.length * STEP + 10"
       height="206"
       role="group"
-      aria-label="Lots of honey, touched in or out"
+      :aria-label="tell('HoneyVessels.lots-honey-touched-in-or')"
     >
       <g
         v-for="(l, i) in lots"
@@ -38,7 +39,14 @@ const h = (kg: number): number => (kg / most.value) * HIGH;
         role="checkbox"
         tabindex="0"
         :aria-checked="l.on"
-        :aria-label="`${l.name}, ${l.sub}, ${l.text}${l.expected ? ', expected' : ''}`"
+        :aria-label="
+          tell('HoneyVessels.text', {
+            l: l.name,
+            sub: l.sub,
+            l2: l.text,
+            expected: l.expected ? tell('HoneyVessels.expected') : '',
+          })
+        "
         :class="{ off: !l.on }"
         @click="emit('touch', l.id)"
         @keydown.enter.prevent="emit('touch', l.id)"
@@ -73,7 +81,9 @@ const h = (kg: number): number => (kg / most.value) * HIGH;
         />
         <text x="2" y="168" class="name">{{ l.name }}</text>
         <text x="2" y="184" font-size="14">{{ l.sub }}</text>
-        <text x="2" y="200" class="kg">{{ l.expected ? 'at most ' : '' }}{{ l.text }}</text>
+        <text x="2" y="200" class="kg">
+          {{ l.expected ? tell('HoneyVessels.at-most') + ' ' : '' }}{{ l.text }}
+        </text>
       </g>
     </svg>
   </div>

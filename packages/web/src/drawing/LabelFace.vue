@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { LabelSheet, LaidLabel } from '@furrow/core';
 import { computed } from 'vue';
 
@@ -25,7 +26,7 @@ const module = computed(() =>
     :height="Math.max(sheet.labelHeightMm, laid.highMm) * s"
     :viewBox="`0 0 ${sheet.labelWidthMm * s} ${Math.max(sheet.labelHeightMm, laid.highMm) * s}`"
     :role="touchable ? 'group' : 'img'"
-    :aria-label="`Label: ${laid.lines.map((l) => l.text).join('; ')}`"
+    :aria-label="tell('LabelFace.label', { lines: laid.lines.map((l) => l.text).join('; ') })"
   >
     <rect
       x="1"
@@ -56,7 +57,7 @@ const module = computed(() =>
       :key="i"
       :role="touchable ? 'button' : undefined"
       :tabindex="touchable ? 0 : undefined"
-      :aria-label="touchable ? `Line: ${l.text}` : undefined"
+      :aria-label="touchable ? tell('LabelFace.line', { l: l.text }) : undefined"
       :aria-pressed="touchable ? l.field === chosen : undefined"
       :class="{ touchable }"
       @click="touchable && emit('touch', l.field)"

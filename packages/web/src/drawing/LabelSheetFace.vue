@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { labelPlace, type LabelSheet } from '@furrow/core';
 import { computed } from 'vue';
 
@@ -24,7 +25,7 @@ function state(i: number): 'used' | 'print' | 'free' {
     :height="sheet.paperHeightMm * s"
     :viewBox="`0 0 ${sheet.paperWidthMm} ${sheet.paperHeightMm}`"
     role="group"
-    aria-label="Sheet: touch the first free label"
+    :aria-label="tell('LabelSheetFace.sheet-touch-first-free-label')"
   >
     <rect
       x="0.5"
@@ -40,7 +41,7 @@ function state(i: number): 'used' | 'print' | 'free' {
       :key="p.i"
       role="button"
       tabindex="0"
-      :aria-label="`Begin at label ${p.i + 1}`"
+      :aria-label="tell('LabelSheetFace.begin-at-label', { i: p.i + 1 })"
       :aria-pressed="p.i === startAt"
       @click="emit('start', p.i)"
       @keydown.enter.prevent="emit('start', p.i)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Units } from '@furrow/core';
 import { massText, lengthText } from '@furrow/words';
 import { computed } from 'vue';
@@ -50,7 +51,15 @@ const full = computed(() =>
     :height="bottom + 24"
     :viewBox="`0 0 ${w + 130} ${bottom + 24}`"
     role="img"
-    :aria-label="`${massText(honeyKg, units, 2)} of honey, ${lengthText(Math.round(depthMm / 10) * 10, units, 'cm')} deep, ${skimmed ? 'skimmed' : `crumbs ${Math.round(risen * 100)} % of the way up`}`"
+    :aria-label="
+      tell('SettlingVessel.honey-deep', {
+        honeyKg: massText(honeyKg, units, 2),
+        depthMm: lengthText(Math.round(depthMm / 10) * 10, units, 'cm'),
+        skimmed: skimmed
+          ? tell('SettlingVessel.skimmed')
+          : tell('SettlingVessel.crumbs-way-up', { risen: Math.round(risen * 100) }),
+      })
+    "
   >
     <rect x="12" :y="bottom - level" :width="w" :height="level" fill="var(--open)" />
     <rect
@@ -93,7 +102,7 @@ const full = computed(() =>
         font-weight="700"
         style="fill: var(--rust)"
       >
-        {{ massText(fullKg!, units) }} full
+        {{ tell('SettlingVessel.full', { fullKg: massText(fullKg!, units) }) }}
       </text>
     </template>
     <text

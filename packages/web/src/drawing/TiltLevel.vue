@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { computed } from 'vue';
 
 /**
@@ -20,8 +21,8 @@ const enough = computed(() => props.degrees !== null && props.degrees >= props.n
     role="img"
     :aria-label="
       degrees === null
-        ? 'The tilt is not measured yet'
-        : `It leans ${degrees} degrees toward the outlet; ${needed} are asked`
+        ? tell('TiltLevel.tilt-not-measured-yet')
+        : tell('TiltLevel.it-leans-degrees-toward-outlet', { degrees, needed })
     "
   >
     <g :transform="`translate(20 112) rotate(${degrees ?? 0})`">
@@ -60,7 +61,7 @@ const enough = computed(() => props.degrees !== null && props.degrees >= props.n
       text-anchor="middle"
       :style="{ fill: enough ? 'var(--field-deep)' : 'var(--rust)' }"
     >
-      {{ needed }}° asked
+      {{ tell('TiltLevel.asked', { needed }) }}
     </text>
   </svg>
 </template>

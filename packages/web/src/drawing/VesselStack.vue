@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Arrangement, type Units } from '@furrow/core';
 import { largeMass, largeUnit, massText, gramsPerLarge } from '@furrow/words';
 import { computed } from 'vue';
@@ -23,16 +24,18 @@ const props = defineProps<{
   about?: boolean;
 }>();
 const levelText = (kg: number): string =>
-  `${props.about ? 'about ' : ''}${massText(kg, props.units)}`;
+  `${props.about ? tell('VesselStack.about') + ' ' : ''}${massText(kg, props.units)}`;
 const heightMm = (v: { volumeL: number; innerDiameterMm: number }): number =>
   (v.volumeL * 1e6) / (Math.PI * (v.innerDiameterMm / 2) ** 2);
 const levelMm = (kg: number, v: { innerDiameterMm: number }): number =>
   ((kg / props.densityKgPerL) * 1e6) / (Math.PI * (v.innerDiameterMm / 2) ** 2);
 const upperV = computed(
-  () => props.upper ?? { volumeL: 12, innerDiameterMm: 250, name: 'no vessel named' },
+  () =>
+    props.upper ?? { volumeL: 12, innerDiameterMm: 250, name: tell('VesselStack.no-vessel-named') },
 );
 const lowerV = computed(
-  () => props.lower ?? { volumeL: 12, innerDiameterMm: 250, name: 'no vessel named' },
+  () =>
+    props.lower ?? { volumeL: 12, innerDiameterMm: 250, name: tell('VesselStack.no-vessel-named') },
 );
 const s = computed(() =>
   Math.min(
@@ -102,7 +105,12 @@ const viewHeight = computed(() => lowerBottom.value + 26);
     :height="viewHeight"
     :viewBox="`0 0 430 ${viewHeight}`"
     role="img"
-    :aria-label="`${levelText(hereKg)} still in the upper bucket, ${levelText(inLowerKg)} in the lower vessel`"
+    :aria-label="
+      tell('VesselStack.still-in-upper-bucket-in', {
+        hereKg: levelText(hereKg),
+        inLowerKg: levelText(inLowerKg),
+      })
+    "
   >
     <StackDress
       :arrangement="arrangement ?? 'holed-bucket'"
@@ -137,7 +145,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
       :class="{ over: startWordsY > upperBottom - bedLevel }"
     >
       <tspan font-weight="700">{{ massText(crushedKg, units) }}</tspan>
-      at the start
+      {{ tell('VesselStack.at-start') }}
     </text>
     <StackDress
       :arrangement="arrangement ?? 'holed-bucket'"
@@ -197,7 +205,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
         font-weight="700"
         style="fill: var(--rust)"
       >
-        {{ massText(fullKg!, units) }} full
+        {{ tell('VesselStack.full', { fullKg: massText(fullKg!, units) }) }}
       </text>
       <text
         v-if="fullAbout"
@@ -223,7 +231,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
       font-size="15"
       style="fill: var(--ink-2)"
     >
-      still here
+      {{ tell('VesselStack.still-here') }}
     </text>
     <text
       :x="cx"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { Range } from '@furrow/core';
 import { computed } from 'vue';
 
@@ -40,7 +41,7 @@ const stacked = computed(() => {
     height="180"
     viewBox="0 0 460 180"
     role="img"
-    :aria-label="`${text(wetG)} of wet wax, ${text(cleanG)} of clean wax`"
+    :aria-label="tell('WaxCakes.wet-wax-clean-wax', { wetG: text(wetG), cleanG: text(cleanG) })"
   >
     <line x1="0" x2="440" :y1="FLOOR" :y2="FLOOR" stroke="var(--ink)" stroke-width="1.5" />
     <path
@@ -84,9 +85,13 @@ const stacked = computed(() => {
       stroke="var(--ink)"
       stroke-width="1.5"
     />
-    <text x="20" y="170" font-size="15">Wet wax</text>
-    <text v-if="expected" x="190" y="170" font-size="15">Expected clean</text>
-    <text x="330" y="170" font-size="15">{{ blocks.length ? 'Blocks' : 'Clean wax' }}</text>
+    <text x="20" y="170" font-size="15">{{ tell('WaxCakes.wet-wax') }}</text>
+    <text v-if="expected" x="190" y="170" font-size="15">
+      {{ tell('WaxCakes.expected-clean') }}
+    </text>
+    <text x="330" y="170" font-size="15">
+      {{ blocks.length ? tell('WaxCakes.blocks') : tell('common.clean-wax') }}
+    </text>
   </svg>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Units, type WinterBalance, METRIC } from '@furrow/core';
 import { massText, massFigure } from '@furrow/words';
 import { computed } from 'vue';
@@ -17,7 +18,20 @@ const props = withDefaults(
   }>(),
   { months: () => [], hardKg: null, units: () => METRIC },
 );
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const MONTHS = [
+  tell('common.jan'),
+  tell('common.feb'),
+  tell('common.mar'),
+  tell('common.apr'),
+  tell('common.may'),
+  tell('common.jun'),
+  tell('common.jul'),
+  tell('common.aug'),
+  tell('common.sep'),
+  tell('common.oct'),
+  tell('common.nov'),
+  tell('common.dec'),
+];
 const [middle, beamY, arm, pan] = [202, 60, 122, 150];
 const need = computed(() => props.balance.needKg ?? 0);
 const perKg = computed(() =>
@@ -49,10 +63,13 @@ const needed = computed(() => {
   const list =
     sum > 0
       ? props.months.map((m) => ({
-          label: m.month === null ? 'winter' : `${MONTHS[m.month - 1]} ${inUnit(m.kg)}`,
+          label:
+            m.month === null
+              ? tell('WinterBalance.winter')
+              : `${MONTHS[m.month - 1]} ${inUnit(m.kg)}`,
           kg: (m.kg / sum) * need.value,
         }))
-      : [{ label: 'winter', kg: need.value }];
+      : [{ label: tell('WinterBalance.winter'), kg: need.value }];
   let y = right.value.y + pan;
   return list.reverse().map((m) => {
     const h = m.kg * perKg.value;
@@ -66,8 +83,8 @@ const inUnit = (kg: number): string => massFigure(kg, props.units);
 const staysText = computed(() => {
   const unread = props.balance.unreadBars.length;
   return unread
-    ? `at least, ${unread} not read`
-    : `stays, up to ${inUnit(props.balance.staysKg.high)}`;
+    ? tell('WinterBalance.at-least-not-read', { unread })
+    : tell('WinterBalance.stays-up-to', { high: inUnit(props.balance.staysKg.high) });
 });
 const topOfStack = computed(() => piled.value.at(-1)?.y ?? left.value.y + pan);
 /** The high edge of the estimate; above the beam there is no room to draw it. */
@@ -86,7 +103,12 @@ const whiskerTop = computed(() =>
     viewBox="0 0 404 292"
     overflow="visible"
     role="img"
-    :aria-label="`Balance: ${massText(balance.staysKg.low, units)} stays, counted low, ${massText(need, units)} needed`"
+    :aria-label="
+      tell('WinterBalance.balance-stays-counted-low-needed', {
+        low: massText(balance.staysKg.low, units),
+        need: massText(need, units),
+      })
+    "
   >
     <path
       :d="`M${middle} ${beamY}V276M${middle - 40} 278h80`"
@@ -209,7 +231,7 @@ const whiskerTop = computed(() =>
       {{ staysText }}
     </text>
     <text :x="right.x" :y="right.y + pan + 34" text-anchor="middle" class="display" font-size="22">
-      {{ balance.needKg === null ? 'not said' : massText(need, units) }}
+      {{ balance.needKg === null ? tell('WinterBalance.not-said') : massText(need, units) }}
     </text>
     <text
       :x="right.x"
@@ -218,7 +240,7 @@ const whiskerTop = computed(() =>
       font-size="15"
       style="fill: var(--ink-2)"
     >
-      needed
+      {{ tell('WinterBalance.needed') }}
     </text>
   </svg>
 </template>

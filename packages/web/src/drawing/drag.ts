@@ -38,12 +38,12 @@ const handlers = new WeakMap<Element, (pull: Pull) => void>();
 export const vDrag: Directive<Element, (pull: Pull) => void, 'own'> = {
   mounted(element, { value, modifiers }) {
     handlers.set(element, value);
-    const tell = (state: DragState): void => {
+    const notify = (state: DragState): void => {
       if (modifiers.own) state.event.stopPropagation();
       const pull = pullOf(state);
       if (pull) handlers.get(element)?.(pull);
     };
-    gestures.set(element, new DragGesture(element, tell, { pointer: { keys: false } }));
+    gestures.set(element, new DragGesture(element, notify, { pointer: { keys: false } }));
   },
   updated(element, { value }) {
     handlers.set(element, value);

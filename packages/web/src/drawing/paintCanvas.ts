@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { classOf, toneOf, type FaceLattice } from '@furrow/core';
 
 /** Where the face lies on the canvas: px per mm, and the bar's middle in px. */
@@ -63,7 +64,7 @@ export class CellSprites {
   private glyph(pen: CanvasRenderingContext2D, code: number, c: number, q: number): void {
     const content = classOf(code);
     pen.strokeStyle = pen.fillStyle = this.colourOf(
-      `--${content === 'drone' ? 'brood' : content}-mark`,
+      `--${content === 'drone' ? tell('paintCanvas.brood') : content}-mark`,
     );
     pen.lineWidth = Math.max(1, q * 0.11);
     pen.beginPath();

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { computed, toRef } from 'vue';
 import { useDoing } from './doing.js';
 
@@ -14,7 +15,7 @@ const props = defineProps<{
 const others = useDoing(toRef(props, 'about'), toRef(props, 'step'));
 const says = computed(() => {
   const verb = others.value.length > 1 ? 'are' : 'is';
-  return `${others.value.join(' and ')} ${verb} ${props.where} too.`;
+  return tell('AlsoHere.too', { others: others.value.join(' and '), verb, where: props.where });
 });
 </script>
 

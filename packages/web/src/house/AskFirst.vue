@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { useUi } from '../shell/ui.js';
@@ -10,14 +11,22 @@ const ui = useUi();
 <template>
   <DialogFrame
     :visible="ui.question !== null"
-    header="Written just now"
+    :header="tell('AskFirst.written-just-now')"
     :width="520"
     @update:visible="ui.question?.answer(false)"
   >
     <p>{{ ui.question?.text }}</p>
     <div class="keys">
-      <Button autofocus label="It is the same: leave it" @click="ui.question?.answer(false)" />
-      <Button outlined label="It is another one: write it" @click="ui.question?.answer(true)" />
+      <Button
+        autofocus
+        :label="tell('AskFirst.it-same-leave-it')"
+        @click="ui.question?.answer(false)"
+      />
+      <Button
+        outlined
+        :label="tell('AskFirst.it-another-one-write-it')"
+        @click="ui.question?.answer(true)"
+      />
     </div>
   </DialogFrame>
 </template>

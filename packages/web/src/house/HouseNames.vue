@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import { ref, watch } from 'vue';
 import TextField from '../parts/TextField.vue';
@@ -26,26 +27,30 @@ watch(
 
 <template>
   <details class="how names" :open="names.length > 0 || undefined">
-    <summary>Other names of this machine</summary>
+    <summary>{{ tell('HouseNames.other-names-this-machine') }}</summary>
     <p class="wide">
-      Furrow answers to this machine’s own name and addresses, and to no other. If your network
-      calls it something else, say so here; the certificate then holds for that, too.
+      {{ tell('HouseNames.furrow-answers-to-this-machines') }}
     </p>
     <ul v-if="names.length">
       <li v-for="name in names" :key="name">
         <b>{{ name }}</b>
         <Button
           text
-          label="Remove"
-          :aria-label="`Call it ${name} no longer`"
+          :label="tell('common.remove')"
+          :aria-label="tell('HouseNames.call-it-no-longer', { name })"
           :disabled="busy"
           @click="drop(name)"
         />
       </li>
     </ul>
     <form @submit.prevent="add">
-      <TextField v-model="typed" label="A name" :error="refusal" />
-      <Button outlined type="submit" label="Add this name" :disabled="busy || !typed.trim()" />
+      <TextField v-model="typed" :label="tell('HouseNames.name')" :error="refusal" />
+      <Button
+        outlined
+        type="submit"
+        :label="tell('HouseNames.add-this-name')"
+        :disabled="busy || !typed.trim()"
+      />
     </form>
   </details>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { HouseDevice } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
@@ -20,7 +21,11 @@ const address = computed(() => house.value?.sharing.addresses[0] ?? null);
 /** Of a machine in several networks: a phone in another reaches it by these. */
 const otherAddresses = computed(() => house.value?.sharing.addresses.slice(1) ?? []);
 const whose = (device: HouseDevice): string =>
-  `${device.person}, ${device.kind === 'helper' ? 'helper, for today' : 'of the household'}`;
+  tell('InTheHouse.text', {
+    person: device.person,
+    kind:
+      device.kind === 'helper' ? tell('InTheHouse.helper-for-today') : tell('InTheHouse.household'),
+  });
 async function leave(): Promise<void> {
   await ask('/house/leave');
   location.assign('/');
@@ -29,13 +34,14 @@ async function leave(): Promise<void> {
 
 <template>
   <section class="house" aria-labelledby="in-the-house">
-    <h2 id="in-the-house" class="furrow-heading">In the house</h2>
+    <h2 id="in-the-house" class="furrow-heading">{{ tell('common.in-house') }}</h2>
     <div v-if="me && !atTable" class="line">
       <p>
-        This is <b>{{ me.name }}</b>, {{ me.person }}’s. Who else is let in is said at the machine
-        that Furrow runs on.
+        {{ tell('InTheHouse.this') }} <b>{{ me.name }}</b>{{
+          tell('InTheHouse.s-who-else-let-in', { person: me.person })
+        }}
       </p>
-      <Button outlined label="Let this phone in no longer" @click="leave" />
+      <Button outlined :label="tell('InTheHouse.let-this-phone-in-no')" @click="leave" />
     </div>
     <StateLine
       v-else-if="isLoading || error"
@@ -47,49 +53,60 @@ async function leave(): Promise<void> {
       <p v-if="refusal" class="rust" role="alert">{{ refusal }}</p>
       <template v-if="!house.sharing.on">
         <p class="wide">
-          Furrow answers this machine alone. Phones at the hive and at the bench can be let in, one
-          by one, over an encrypted connection; nobody else on the network sees anything.
+          {{ tell('InTheHouse.furrow-answers-this-machine-alone') }}
         </p>
         <Button
           class="main"
           :disabled="busy"
-          label="Open the door of the house"
+          :label="tell('InTheHouse.open-door-house')"
           @click="share(true)"
         />
       </template>
       <template v-else>
         <p v-if="address" class="wide">
-          The door is open at <b class="address">{{ address }}</b>, for phones that were let in and
-          no others.<template v-if="otherAddresses.length">
-            From another of its networks: {{ otherAddresses.join(', ') }}.</template
+          {{ tell('InTheHouse.door-open-at') }} <b class="address">{{ address }}</b>{{
+            tell('InTheHouse.for-phones-that-were-let')
+          }}<template v-if="otherAddresses.length">
+            {{
+              tell('InTheHouse.from-another-its-networks', {
+                otherAddresses: otherAddresses.join(', '),
+              })
+            }}</template
           >
         </p>
         <p v-else class="wide rust" role="alert">
-          This machine is in no network just now, so no phone reaches it. Connect it, then look here
-          again.
+          {{ tell('InTheHouse.this-machine-in-no-network') }}
         </p>
         <PairingCode v-if="house.pairing && address" :pairing="house.pairing" :address="address" />
         <div class="keys">
           <Button
             :disabled="busy || !address"
             :outlined="house.pairing !== null"
-            label="Let a phone in"
+            :label="tell('InTheHouse.let-phone-in')"
             @click="letIn('household')"
           />
           <Button
             outlined
             :disabled="busy || !address"
-            label="Let a helper in, for today"
+            :label="tell('InTheHouse.let-helper-in-for-today')"
             @click="letIn('helper')"
           />
-          <Button text :disabled="busy" label="Shut the door" @click="share(false)" />
+          <Button
+            text
+            :disabled="busy"
+            :label="tell('InTheHouse.shut-door')"
+            @click="share(false)"
+          />
         </div>
         <p class="sub wide">
-          A helper’s phone sees Today, Look, Bring, Take and Drain, until the day ends: not your
-          rules, people, prices or the book.
+          {{ tell('InTheHouse.helpers-phone-sees-today-look') }}
         </p>
       </template>
-      <ul v-if="house.devices.length" class="devices" aria-label="Phones that are let in">
+      <ul
+        v-if="house.devices.length"
+        class="devices"
+        :aria-label="tell('InTheHouse.phones-that-are-let-in')"
+      >
         <li v-for="device in house.devices" :key="device.id">
           <svg class="phone" viewBox="0 0 26 44" aria-hidden="true">
             <rect x="1.5" y="1.5" width="23" height="41" rx="4" />
@@ -103,14 +120,14 @@ async function leave(): Promise<void> {
           <Button
             outlined
             severity="danger"
-            label="Remove"
-            :aria-label="`Let ${device.name} in no longer`"
+            :label="tell('common.remove')"
+            :aria-label="tell('InTheHouse.let-in-no-longer', { device: device.name })"
             :disabled="busy"
             @click="remove(device.id)"
           />
         </li>
       </ul>
-      <p v-else class="sub">No phone is let in.</p>
+      <p v-else class="sub">{{ tell('InTheHouse.no-phone-let-in') }}</p>
       <HouseNames
         v-if="house.sharing.on"
         :names="house.sharing.names"
@@ -119,10 +136,9 @@ async function leave(): Promise<void> {
         @call="call"
       />
       <details v-if="house.sharing.fingerprint" class="how">
-        <summary>How a phone knows that it is this machine</summary>
+        <summary>{{ tell('InTheHouse.how-phone-knows-that-it') }}</summary>
         <p class="wide">
-          Furrow made a certificate of this household’s own. A phone that trusts it is warned no
-          more; the page that lets a phone in says how. Compare there:
+          {{ tell('InTheHouse.furrow-made-certificate-this') }}
           <code>{{ house.sharing.fingerprint }}</code>
         </p>
       </details>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 /** A page of the household's own, opened on a helper's phone. */
 </script>
 
 <template>
   <section class="stage">
-    <h1>The household’s own</h1>
-    <p>This phone was let in to help at the hive and at the bench. Ask one of the household.</p>
-    <RouterLink to="/">What is due today</RouterLink>
+    <h1>{{ tell('NotForHelpers.households-own') }}</h1>
+    <p>{{ tell('NotForHelpers.this-phone-was-let-in') }}</p>
+    <RouterLink to="/">{{ tell('NotForHelpers.what-due-today') }}</RouterLink>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { HouseView } from '@furrow/core';
 import { computed } from 'vue';
 import { clockText } from '../shell/times.js';
@@ -17,13 +18,13 @@ const EDGE = 3;
 </script>
 
 <template>
-  <div class="code" role="group" aria-label="The code that lets one phone in">
+  <div class="code" role="group" :aria-label="tell('PairingCode.code-that-lets-one-phone')">
     <svg
       v-if="pairing.qr"
       class="square"
       :viewBox="`0 0 ${pairing.qr.size + 2 * EDGE} ${pairing.qr.size + 2 * EDGE}`"
       role="img"
-      aria-label="Square code: opens the page that lets this phone in"
+      :aria-label="tell('PairingCode.square-code-opens-page-that')"
     >
       <rect width="100%" height="100%" fill="#fff" />
       <rect
@@ -40,22 +41,23 @@ const EDGE = 3;
       <li>
         {{
           pairing.kind === 'helper'
-            ? 'Bring the phone of the helper into the house’s own network.'
-            : 'Bring the phone into the house’s own network.'
+            ? tell('PairingCode.bring-phone-helper-into-houses')
+            : tell('PairingCode.bring-phone-into-houses-own')
         }}
       </li>
       <li>
-        Point its camera at the square, or open <b>{{ address }}</b>. It warns that nobody vouches
-        for the page: that is this household’s own certificate, go on.
+        {{ tell('PairingCode.point-its-camera-at-square') }} <b>{{ address }}</b>{{
+          tell('PairingCode.it-warns-that-nobody-vouches')
+        }}
       </li>
       <li>
-        Type the letters there, the phone’s name and whose it is:
-        <span class="letters" aria-label="The eight letters"
+        {{ tell('PairingCode.type-letters-there-phones-name') }}
+        <span class="letters" :aria-label="tell('PairingCode.eight-letters')"
           ><b>{{ letters[0] }}</b
           >&nbsp;<b>{{ letters[1] }}</b></span
         >
       </li>
-      <li class="sub">Good once, until {{ until }}; five wrong tries end it.</li>
+      <li class="sub">{{ tell('PairingCode.good-once-until-five-wrong', { until }) }}</li>
     </ol>
   </div>
 </template>

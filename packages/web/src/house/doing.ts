@@ -52,7 +52,7 @@ export function hearDoing(doing: Doing): void {
  * at it.
  */
 export function useDoing(aboutId: Ref<string | null>, step: Ref<string | null>): Ref<string[]> {
-  const tell = (asks = false): void => {
+  const announce = (asks = false): void => {
     const isLeftAlone = document.hidden || Date.now() - touchedAt > LEFT_ALONE_MS;
     if (!aboutId.value || !step.value || isLeftAlone) return;
     // Whether the others hear of it changes nothing here.
@@ -66,14 +66,14 @@ export function useDoing(aboutId: Ref<string | null>, step: Ref<string | null>):
       .filter((d) => d.heardAt > since && d.aboutId === aboutId.value && d.step === step.value)
       .map((d) => d.by);
   };
-  watch([aboutId, step], () => tell(), { immediate: true });
-  watch(listened, () => tell(true));
+  watch([aboutId, step], () => announce(), { immediate: true });
+  watch(listened, () => announce(true));
   watch(began, (doing) => {
     const own = { aboutId: aboutId.value ?? '', step: step.value ?? '' };
-    if (doing && isSame(doing, own)) tell();
+    if (doing && isSame(doing, own)) announce();
   });
   watch([heard, aboutId, step], look, { immediate: true });
-  const telling = setInterval(() => tell(), TELL_MS);
+  const telling = setInterval(() => announce(), TELL_MS);
   const looking = setInterval(look, 5000);
   onScopeDispose(() => {
     clearInterval(telling);

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { DateTime } from 'luxon';
 
 const JUST_NOW_MS = 2 * 60_000;
@@ -7,11 +8,11 @@ const JUST_NOW_MS = 2 * 60_000;
  */
 export function aboutAgo(lastSeenAt: string, now: Date): string {
   const ago = now.getTime() - Date.parse(lastSeenAt);
-  if (ago < JUST_NOW_MS) return 'here just now';
+  if (ago < JUST_NOW_MS) return tell('lastSeen.here-just-now');
   const words = DateTime.fromISO(lastSeenAt)
     .setLocale('en')
     .toRelative({
       base: DateTime.fromJSDate(now),
     });
-  return `last here ${words}`;
+  return tell('lastSeen.last-here', { words });
 }

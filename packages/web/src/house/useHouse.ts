@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import type { HouseDevice, HouseView } from '@furrow/core';
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref, type Ref } from 'vue';
@@ -31,7 +32,7 @@ export function useHouse(atTable: Ref<boolean>) {
       client.setQueryData(['house'], await ask<HouseView>(`/house${path}`, body));
       return null;
     } catch (failed) {
-      return failed instanceof Refused ? failed.message : 'This did not work. Try again.';
+      return failed instanceof Refused ? failed.message : tell('common.this-did-not-work-try');
     }
   }
   async function act(path: string, body: object = {}, says = refusal): Promise<void> {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   fillLine,
   hiveKind,
@@ -32,7 +33,7 @@ import { compute } from '../workers/client.js';
 import FilledTable from './FilledTable.vue';
 import KeepsByWarmth from './KeepsByWarmth.vue';
 import { useLabel } from './useLabel.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** Jars from one lot, counted from stock to the gram; what was filled, weighed and labelled. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; jars: JarKindRecord[] }>();
@@ -73,7 +74,9 @@ const granulates = (lotId: string, granulating: boolean): unknown =>
   useFirst.go(
     `/lots/${lotId}/granulating`,
     { granulating },
-    granulating ? 'It granulates: one grade worse.' : 'It does not granulate.',
+    granulating
+      ? tell('FillPanel.it-granulates-one-grade-worse')
+      : tell('FillPanel.it-does-not-granulate'),
   );
 const settle = computed(
   () =>
@@ -128,7 +131,7 @@ function highOf(f: { id: string; netG: number }): string {
     innerDiameterMm: j.widthMm,
     innerDepthMm: j.depthMm,
   });
-  return `, ${lengthText(mm, units.value)} high`;
+  return tell('FillPanel.high', { mm: lengthText(mm, units.value) });
 }
 const lightest = ref<Record<string, string>>({});
 const lightG = (id: string): number | null => {
@@ -152,7 +155,7 @@ async function write(id: string, count: number, netG: number): Promise<void> {
       netG,
       lowestWeighedG: lightG(id),
     },
-    `${count} × ${netG} g filled.`,
+    tell('FillPanel.g-filled', { count, net: { massG: netG, as: 'read' } }),
   );
   if (done) delete lightest.value[id];
 }
@@ -173,7 +176,7 @@ const first = (lotId: string, on: boolean): unknown =>
   useFirst.go(
     `/lots/${lotId}/use-first`,
     { on },
-    on ? 'To be used first: no sale.' : 'Not a use-first lot any more.',
+    on ? tell('FillPanel.to-be-used-first-no') : tell('FillPanel.not-use-first-lot-any'),
   );
 const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? null));
 </script>
@@ -182,21 +185,23 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
   <section class="left">
     <p class="sub">
       {{ said(keeping.sentence) }}
-      <b v-if="honey?.name.endsWith('with pollen')" class="rust"
-        >{{ honey.name }}: it ferments sooner. Cold, a vented lid, eaten first.</b
-      >
+      <b v-if="honey?.name.endsWith('with pollen')" class="rust">{{
+        tell('FillPanel.it-ferments-sooner-cold-vented', { honey: honey.name })
+      }}</b>
       <b v-if="keeping.notForSale" class="rust">{{ keeping.notForSale }}</b><template
         v-if="honey && honey.nowG > 0"
       >
         <button type="button" class="as-link" @click="granulates(honey.id, !honey.granulating)">
-          {{ honey.granulating ? 'It granulates: take that back' : 'It granulates' }}</button>{{
-          ' · '
-        }}
+          {{
+            honey.granulating
+              ? tell('FillPanel.it-granulates-take-that-back')
+              : tell('FillPanel.it-granulates')
+          }}</button>{{ ' · ' }}
         <button type="button" class="as-link" @click="first(honey.id, !honey.useBy)">
           {{
             honey.useBy
-              ? `Use first, by ${honey.useBy}: take that back`
-              : 'Open or wet? Mark it to be used first'
+              ? tell('FillPanel.use-first-by-take-that', { useBy: honey.useBy })
+              : tell('FillPanel.open-or-wet-mark-it')
           }}
         </button></template
       >
@@ -209,9 +214,14 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       :units="units"
     />
     <p v-if="settle">
-      Settling since {{ clockText(settle.startedAt, detail.batch.zone, now) }}: the scum is up by
-      about <b>{{ clockText(settle.dueAt!, detail.batch.zone, now) }}</b>. Skim, measure the water
-      again, then fill.
+      {{
+        tell('FillPanel.settling-since-scum-up-by', {
+          startedAt: clockText(settle.startedAt, detail.batch.zone, now),
+        })
+      }}
+      <b>{{ clockText(settle.dueAt!, detail.batch.zone, now) }}</b>{{
+        tell('FillPanel.skim-measure-water-again-then')
+      }}
     </p>
     <SelectButton
       v-if="honeyLots.length > 1"
@@ -225,63 +235,77 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       option-label="label"
       option-value="value"
       :allow-empty="false"
-      aria-label="Which honey"
+      :aria-label="tell('FillPanel.which-honey')"
       @update:model-value="honeyId = $event"
     />
-    <h2 class="furrow-heading">Which jars</h2>
+    <h2 class="furrow-heading">{{ tell('common.which-jars') }}</h2>
     <template v-if="!jars.length">
-      <p>No jars in the kit yet: what is filled is reckoned from what there is.</p>
+      <p>{{ tell('FillPanel.no-jars-in-kit-yet') }}</p>
       <JarAdd :rules="rules" purpose="jar" first />
     </template>
     <div v-else-if="honey && honey.nowG > 0" class="choices">
       <SelectButton
         v-model="goal"
         :options="[
-          { label: 'Least left over', value: 'least-left' },
-          { label: 'Most value', value: 'most-value' },
-          { label: 'Fewest jars', value: 'fewest-jars' },
+          { label: tell('common.least-left-over'), value: 'least-left' },
+          { label: tell('common.most-value'), value: 'most-value' },
+          { label: tell('common.fewest-jars'), value: 'fewest-jars' },
         ]"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="What matters"
+        :aria-label="tell('common.what-matters')"
       /><NumberField
         v-model="keepBackKg"
-        label="Keep back"
+        :label="tell('FillPanel.keep-back')"
         unit="kg"
         :min="0"
         :max="(honey?.nowG ?? 0) / 1000"
       />
     </div>
     <p v-for="t in tooSmall" :key="t.jar.id" class="rust">
-      <b>“{{ t.jar.name }}” of {{ said(`${t.jar.netG} g`) }} cannot be filled so</b>: to its brim it
-      holds {{ said(`${t.brimG} g`) }} of this honey.
-      <RouterLink to="/rules?at=kit">Change it in Rules.</RouterLink>
+      <b>{{
+        tell('FillPanel.cannot-be-filled-so', {
+          jar: t.jar.name,
+          said: measured({ massG: t.jar.netG, as: 'read' }),
+        })
+      }}</b>{{
+        tell('FillPanel.to-its-brim-it-holds', { said: measured({ massG: t.brimG, as: 'read' }) })
+      }}
+      <RouterLink to="/rules?at=kit">{{ tell('FillPanel.change-it-in-rules') }}</RouterLink>
     </p>
     <p v-if="jars.length && (!honey || honey.nowG === 0)" class="sub">
-      No honey of this harvest is left to fill.
+      {{ tell('FillPanel.no-honey-this-harvest-left') }}
     </p>
     <template v-else-if="fill">
       <ul class="shelf">
         <li v-for="f in fill.fills" :key="f.id">
           <JarRow :count="f.count" :net-g="f.netG" :moisture-percent="moisturePercent" />
           <span class="shelf-text"
-            ><b class="display">{{ f.count }} × {{ said(`${f.netG} g`) }}</b
+            ><b class="display">{{ f.count }} × {{ measured({ massG: f.netG, as: 'read' }) }}</b
             ><span class="sub"
-              >{{ jarOf(f.id)?.name }}, of {{ jarOf(f.id)?.stock }} in stock. Fill to
-              {{ volumeText(netVolumeMl(f.netG, moisturePercent) / 1000, units) }}{{ highOf(f)
-              }}<template v-if="measuredPercent === null">, water taken as 18 %</template>.</span
+              >{{
+                tell('FillPanel.in-stock-fill-to', {
+                  id: jarOf(f.id)?.name,
+                  stock: jarOf(f.id)?.stock,
+                  netG: volumeText(netVolumeMl(f.netG, moisturePercent) / 1000, units),
+                  f: highOf(f),
+                })
+              }}<template v-if="measuredPercent === null">{{
+                tell('FillPanel.water-taken-as-18')
+              }}</template
+              >.</span
             ></span
           >
           <TextField
             v-model="lightest[f.id]"
             :unit="massUnit(units, 'small')"
-            :label="said(`Lightest ${f.netG} g jar weighed, net`)"
-            hint="Labels never say more. Empty: not weighed."
+            :label="tell('FillPanel.lightest', { net: { massG: f.netG, as: 'read' } })"
+            :hint="tell('FillPanel.labels-never-say-more-empty')"
           />
           <Button
             v-if="f.id !== pinnedFill?.id"
-            :label="`Filled ${f.count}`"
+            :label="tell('FillPanel.filled', { count: f.count })"
             :loading="filling.busy.value"
             :disabled="isLightUnclear(f.id)"
             @click="write(f.id, f.count, f.netG)"
@@ -289,26 +313,30 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
         </li>
       </ul>
       <p>
-        <b>{{ massText(fill.filledKg, units, 2) }}</b> in jars,
-        <b>{{ smallMassText(fill.leftKg * 1000, units, 1) }}</b> left over.
+        <b>{{ massText(fill.filledKg, units, 2) }}</b> {{ tell('FillPanel.in-jars') }}
+        <b>{{ smallMassText(fill.leftKg * 1000, units, 1) }}</b> {{ tell('FillPanel.left-over') }}
       </p>
       <p v-for="s in fill.shortage ?? []" :key="s.id" class="rust">
         <b>{{
           s.needed > s.stock
-            ? `${s.needed - s.stock} more of “${jarOf(s.id)?.name}” are missing.`
-            : `“${jarOf(s.id)?.name}” is used up.`
+            ? tell('FillPanel.more-are-missing', {
+                needed: s.needed - s.stock,
+                id: jarOf(s.id)?.name,
+              })
+            : tell('FillPanel.used-up', { id: jarOf(s.id)?.name })
         }}</b>
       </p>
     </template>
     <JarAdd v-if="jars.length" :rules="rules" purpose="jar" />
     <Refusal :refusal="filling.refusal.value" /><Refusal :refusal="useFirst.refusal.value" />
-    <h2 class="furrow-heading">Filled and cut</h2>
+    <h2 class="furrow-heading">{{ tell('FillPanel.filled-and-cut') }}</h2>
     <p v-if="!filled.length" class="sub">
-      Nothing yet.
       {{
-        detail.batch.code
-          ? `Batch ${detail.batch.code}.`
-          : 'The batch code is given with the first jar.'
+        tell('FillPanel.nothing-yet', {
+          code: detail.batch.code
+            ? `Batch ${detail.batch.code}.`
+            : tell('FillPanel.batch-code-given-with-first'),
+        })
       }}
       <button
         v-if="ownCode === null"
@@ -316,29 +344,29 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
         class="as-link"
         @click="ownCode = detail.batch.code ?? ''"
       >
-        A code of your own…
+        {{ tell('FillPanel.code-your-own') }}
       </button>
     </p>
     <form v-if="!filled.length && ownCode !== null" class="choices" @submit.prevent="keepCode">
       <TextField
         v-model="ownCode"
-        label="Batch code"
-        hint="One that never comes again: with the date or the year in it."
+        :label="tell('FillPanel.batch-code')"
+        :hint="tell('FillPanel.one-that-never-comes-again')"
         :error="coding.fieldError('code')"
       /><Button
         type="submit"
         outlined
-        label="Keep this code"
+        :label="tell('FillPanel.keep-this-code')"
         :disabled="ownCode.trim().length < 3"
         :loading="coding.busy.value"
-      /><Button type="button" text label="Put it away" @click="ownCode = null" />
+      /><Button type="button" text :label="tell('common.put-it-away')" @click="ownCode = null" />
     </form>
     <Refusal :refusal="coding.refusal.value" :fields="['code']" />
     <FilledTable v-if="filled.length" :detail="detail" :lots="filled" :jars="jars" :units="units" />
   </section>
   <aside class="acts">
     <template v-if="laid && sheet">
-      <h2 class="furrow-heading">The label</h2>
+      <h2 class="furrow-heading">{{ tell('FillPanel.label') }}</h2>
       <LabelFace
         :laid="laid"
         :sheet="sheet"
@@ -346,20 +374,26 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
         :s="340 / sheet.labelWidthMm"
       />
       <p class="sub">
-        Every word comes from the record.
         {{
-          rules.registeredToSell
-            ? ''
-            : 'Without a registration it reads gift; say so in Rules if you are registered to sell. Ask your food authority.'
+          tell('FillPanel.every-word-comes-from-record', {
+            registeredToSell: rules.registeredToSell
+              ? ''
+              : tell('FillPanel.without-registration-it-reads-gift'),
+          })
         }}
       </p>
-      <Button outlined label="Labels and printing…" @click="emit('labels')" />
+      <Button outlined :label="tell('FillPanel.labels-and-printing')" @click="emit('labels')" />
     </template>
     <slot />
   </aside>
   <div v-if="pinnedFill" class="pinned no-print">
     <Button
-      :label="said(`Filled ${pinnedFill.count} × ${pinnedFill.netG} g`)"
+      :label="
+        tell('FillPanel.filled-b', {
+          count: pinnedFill.count,
+          net: { massG: pinnedFill.netG, as: 'read' },
+        })
+      "
       :loading="filling.busy.value"
       :disabled="isLightUnclear(pinnedFill.id)"
       @click="write(pinnedFill.id, pinnedFill.count, pinnedFill.netG)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type BatchDetail, type HouseRules, type JarKindRecord, type Lot } from '@furrow/core';
 import { massColumn, smallMassText } from '@furrow/words';
 import { computed, ref } from 'vue';
@@ -26,23 +27,26 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="What was filled">
+  <div class="scroll" tabindex="0" role="region" :aria-label="tell('FilledTable.what-was-filled')">
     <table class="plain">
       <thead>
         <tr>
-          <th>Lot</th>
-          <th>What</th>
-          <th class="num">Net, each</th>
-          <th class="num">Together</th>
-          <th>Weighed</th>
-          <th>Labels</th>
+          <th>{{ tell('common.lot') }}</th>
+          <th>{{ tell('common.what') }}</th>
+          <th class="num">{{ tell('FilledTable.net-each') }}</th>
+          <th class="num">{{ tell('common.together') }}</th>
+          <th>{{ tell('common.weighed') }}</th>
+          <th>{{ tell('common.labels') }}</th>
         </tr>
       </thead>
       <tbody>
         <template v-for="l in lots" :key="l.id"
           ><tr>
             <td>
-              {{ l.code }}<small v-if="l.useBy" class="rust"> use by {{ l.useBy }}</small>
+              {{ l.code
+              }}<small v-if="l.useBy" class="rust">
+                {{ tell('FilledTable.use-by', { useBy: l.useBy }) }}</small
+              >
             </td>
             <td>
               {{ l.count }}
@@ -64,26 +68,30 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
                 type="button"
                 class="as-link"
                 :aria-expanded="weighing === l.id"
-                :aria-label="`Weigh the jars of ${l.code}`"
+                :aria-label="tell('FilledTable.weigh-jars', { code: l.code })"
                 @click="weighing = weighing === l.id ? null : l.id"
               >
                 {{
                   l.weights?.length
-                    ? `${l.weights.length} of ${l.count}`
+                    ? tell('FilledTable.text', { weights: l.weights.length, count: l.count })
                     : l.lowestWeighedG
-                      ? `lightest ${smallMassText(l.lowestWeighedG, units, 1)}`
-                      : 'Weigh…'
+                      ? tell('FilledTable.lightest', {
+                          lowestWeighedG: smallMassText(l.lowestWeighedG, units, 1),
+                        })
+                      : tell('common.weigh')
                 }}
               </button>
             </td>
             <td>
-              <span v-if="detail.holds[l.id]" class="rust">held back</span>
+              <span v-if="detail.holds[l.id]" class="rust">{{
+                tell('FilledTable.held-back')
+              }}</span>
               <a
                 v-else
                 :href="`/api/v1/lots/${l.id}/labels.pdf`"
                 target="_blank"
-                :aria-label="`Label sheet of lot ${l.code}`"
-                >PDF sheet</a
+                :aria-label="tell('FilledTable.label-sheet-lot', { code: l.code })"
+                >{{ tell('FilledTable.pdf-sheet') }}</a
               >
             </td>
           </tr></template
@@ -93,7 +101,7 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
   </div>
   <template v-for="l in lots" :key="`w-${l.id}`"
     ><template v-if="weighing === l.id"
-      ><h3 class="sub">Jars of {{ l.code }}, one by one</h3>
+      ><h3 class="sub">{{ tell('FilledTable.jars-one-by-one', { code: l.code }) }}</h3>
       <JarWeights
         :lot="l"
         :units="units"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { FLOWER_SUPPORTS, FLOWER_SUPPORT_WORDS, type FlowerSupport, type Lot } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref } from 'vue';
@@ -15,31 +16,36 @@ const claim = (): unknown =>
   go(
     `/lots/${props.lot.id}/claim`,
     { flower: flower.value.trim() || null, flowerSupport: support.value || null },
-    flower.value ? 'Flower written down.' : 'No flower named.',
+    flower.value ? tell('FlowerClaim.flower-written-down') : tell('FlowerClaim.no-flower-named'),
   );
 </script>
 
 <template>
   <details class="how">
-    <summary>A flower by name{{ lot.flower ? `: ${lot.flower}` : '…' }}</summary>
+    <summary>
+      {{ tell('FlowerClaim.flower-by-name', { flower: lot.flower ? `: ${lot.flower}` : '…' }) }}
+    </summary>
     <form class="acts" @submit.prevent="claim">
-      <TextField v-model="flower" label="Flower" hint="Empty: no flower is named." /><label
-        class="sub"
-        for="support"
-        >What supports it</label
+      <TextField
+        v-model="flower"
+        :label="tell('FlowerClaim.flower')"
+        :hint="tell('FlowerClaim.empty-no-flower-named')"
+      /><label class="sub" for="support">{{ tell('FlowerClaim.what-supports-it') }}</label
       ><select id="support" v-model="support" class="native">
-        <option value="">Choose…</option>
+        <option value="">{{ tell('common.choose') }}</option>
         <option v-for="s in FLOWER_SUPPORTS" :key="s" :value="s">
           {{ FLOWER_SUPPORT_WORDS[s] }}
         </option>
       </select>
-      <p v-if="support === 'none'" class="rust">A flower that nothing supports is not printed.</p>
+      <p v-if="support === 'none'" class="rust">
+        {{ tell('FlowerClaim.flower-that-nothing-supports-not') }}
+      </p>
       <p v-if="fieldError('flowerSupport')" class="rust">{{ fieldError('flowerSupport') }}</p>
       <Refusal :refusal="refusal" :fields="['flowerSupport']" />
       <Button
         outlined
         type="submit"
-        label="Write it down"
+        :label="tell('common.write-it-down')"
         :disabled="Boolean(flower.trim()) && !support"
         :loading="busy"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { measuredWaterPercent } from '@furrow/core';
 import { weighedText } from '@furrow/words';
 import { computed } from 'vue';
@@ -52,11 +53,11 @@ const filled = computed(
   () => detail.value?.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces') ?? [],
 );
 const PLACES = [
-  { label: 'Fill', value: 'fill' },
-  { label: 'Several lots', value: 'several' },
-  { label: 'Labels', value: 'labels' },
-  { label: 'Shelf', value: 'shelf' },
-  { label: 'Wax and rinse', value: 'wax' },
+  { label: tell('JarView.fill'), value: 'fill' },
+  { label: tell('JarView.several-lots'), value: 'several' },
+  { label: tell('common.labels'), value: 'labels' },
+  { label: tell('JarView.shelf'), value: 'shelf' },
+  { label: tell('common.wax-and-rinse'), value: 'wax' },
 ];
 const setQuery = useQueryHere();
 const place = computed({
@@ -69,23 +70,36 @@ const place = computed({
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <NothingWaits
     v-else-if="!detail || !rules"
-    heading="No honey waits to be filled."
-    text="When a drain is closed its honey stands here; the jars are counted from your stock to the gram."
+    :heading="tell('JarView.no-honey-waits-to-be')"
+    :text="tell('JarView.when-drain-closed-its-honey')"
     stage="jar"
-    :begin="{ to: '/drain', label: 'Go to Drain' }"
+    :begin="{ to: '/drain', label: tell('common.go-to-drain') }"
     ><JarRow :count="6" :net-g="500" :moisture-percent="18" planned
   /></NothingWaits>
   <div v-else class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
-      <AlsoHere :about="detail.batch.id" :step="`jar ${place}`" where="at these jars" />
+      <AlsoHere
+        :about="detail.batch.id"
+        :step="tell('JarView.jar', { place })"
+        :where="tell('JarView.at-these-jars')"
+      />
       <span class="sub"
-        >Harvested {{ dateText(detail.batch.date)
-        }}<template v-if="detail.batch.code">, batch {{ detail.batch.code }}</template
-        >. <b>{{ weighedText(honeyG, rules.units) }}</b> honey to fill,
-        {{ water === null ? 'water not measured' : `${water.toFixed(1)} % water` }}.</span
+        >{{ tell('JarView.harvested', { date: dateText(detail.batch.date) })
+        }}<template v-if="detail.batch.code">{{
+          tell('JarView.batch', { code: detail.batch.code })
+        }}</template
+        >. <b>{{ weighedText(honeyG, rules.units) }}</b>
+        {{
+          tell('JarView.honey-to-fill', {
+            water:
+              water === null
+                ? tell('JarView.water-not-measured')
+                : tell('JarView.water', { water: water.toFixed(1) }),
+          })
+        }}</span
       >
-      <PlaceTabs v-model="place" :places="PLACES" label="Where at the shelf" />
+      <PlaceTabs v-model="place" :places="PLACES" :label="tell('JarView.where-at-shelf')" />
       <HoldsNote :holds="detail.holds" />
       <OwedNote :detail="detail" />
     </header>
@@ -99,7 +113,7 @@ const place = computed({
         :lots="filled"
       />
       <section v-else>
-        <p>Labels are made from what was filled: fill a jar or pack a piece first.</p>
+        <p>{{ tell('JarView.labels-are-made-from-what') }}</p>
       </section></template
     >
     <ShelfPlace v-else-if="place === 'shelf'" :detail="detail" :rules="rules" :jars="jars">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { fillAccuracy, type Lot, type Units } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -7,7 +8,7 @@ import { gramsOf, massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { read } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** Jars of a lot weighed one by one: each a mark above or below its net weight. */
 const props = defineProps<{ lot: Lot; units: Units; tareG: number }>();
@@ -40,7 +41,7 @@ const keep = async (): Promise<void> => {
     await go(
       `/lots/${props.lot.id}/weights`,
       { weights: weights.value },
-      `${weights.value.length} weighed.`,
+      tell('JarWeights.weighed', { weights: weights.value.length }),
     )
   )
     emit('done');
@@ -53,10 +54,10 @@ const keep = async (): Promise<void> => {
       :width="Math.max(180, weights.length * 30 + 60)"
       height="92"
       role="img"
-      :aria-label="found?.sentence ?? 'No jar weighed yet'"
+      :aria-label="found?.sentence ?? tell('JarWeights.no-jar-weighed-yet')"
     >
       <line x1="0" x2="100%" y1="46" y2="46" stroke="var(--field)" stroke-width="2" />
-      <text x="2" y="42" font-size="14">{{ said(`${lot.netG} g`) }}</text>
+      <text x="2" y="42" font-size="14">{{ measured({ massG: lot.netG!, as: 'read' }) }}</text>
       <g v-for="(w, i) in weights" :key="i">
         <line
           :x1="70 + i * 30"
@@ -90,18 +91,27 @@ const keep = async (): Promise<void> => {
       <TextField
         v-model="text"
         :unit="massUnit(units, 'small')"
-        :label="full ? 'All are weighed' : `Jar ${weights.length + 1} of ${lot.count}, net`"
+        :label="
+          full
+            ? tell('JarWeights.all-are-weighed')
+            : tell('JarWeights.jar-net', { weights: weights.length + 1, count: lot.count })
+        "
       /><Button
         outlined
         type="button"
-        :label="said(`Read the scale, less ${tareG} g`)"
+        :label="tell('JarWeights.read-less', { tare: { massG: tareG, as: 'read' } })"
         :disabled="full"
         @click="scale"
-      /><Button type="submit" outlined label="Next jar" :disabled="netG === null || full" /><Button
+      /><Button
+        type="submit"
+        outlined
+        :label="tell('JarWeights.next-jar')"
+        :disabled="netG === null || full"
+      /><Button
         v-if="weights.length"
         text
         type="button"
-        label="Take the last back"
+        :label="tell('JarWeights.take-last-back')"
         @click="weights.pop()"
       />
     </div>
@@ -109,11 +119,11 @@ const keep = async (): Promise<void> => {
     <div class="line">
       <Button
         type="button"
-        label="Write the weights down"
+        :label="tell('JarWeights.write-weights-down')"
         :disabled="!weights.length"
         :loading="busy"
         @click="keep"
-      /><Button text type="button" label="Put it away" @click="emit('done')" />
+      /><Button text type="button" :label="tell('common.put-it-away')" @click="emit('done')" />
     </div>
   </form>
 </template>

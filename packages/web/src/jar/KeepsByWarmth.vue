@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { said } from '../shell/units.js';
+import { tell } from '../words/tell.js';
 import { keepsAt, type KeepingGrade, type Units } from '@furrow/core';
 import { temperatureText } from '@furrow/words';
 import { computed } from 'vue';
@@ -15,19 +15,19 @@ const props = defineProps<{
   units: Units;
 }>();
 const PLACES = [
-  { name: 'In the cold', temperatureC: 8 },
-  { name: 'In a cellar', temperatureC: 14 },
-  { name: 'In the room', temperatureC: 20 },
-  { name: 'On a warm shelf', temperatureC: 25 },
-  { name: 'Under a hot roof', temperatureC: 32 },
+  { name: tell('common.in-cold'), temperatureC: 8 },
+  { name: tell('KeepsByWarmth.in-cellar'), temperatureC: 14 },
+  { name: tell('KeepsByWarmth.in-room'), temperatureC: 20 },
+  { name: tell('KeepsByWarmth.on-warm-shelf'), temperatureC: 25 },
+  { name: tell('KeepsByWarmth.under-hot-roof'), temperatureC: 32 },
 ];
 const YEAST: Record<KeepingGrade | 'still', string> = {
-  still: 'yeast stands still',
-  keeps: 'no fermentation seen at this water',
-  watch: 'depends on its yeast: look at it',
-  'use-soon': 'even a little yeast ferments it: use it first',
-  ferments: 'always at risk of fermenting',
-  'keep-cold': 'outside the classes: keep it cold',
+  still: tell('KeepsByWarmth.yeast-stands-still'),
+  keeps: tell('KeepsByWarmth.no-fermentation-seen-at-this'),
+  watch: tell('KeepsByWarmth.depends-on-its-yeast-look'),
+  'use-soon': tell('KeepsByWarmth.even-little-yeast-ferments-it'),
+  ferments: tell('KeepsByWarmth.always-at-risk-fermenting'),
+  'keep-cold': tell('KeepsByWarmth.outside-classes-keep-it-cold'),
 };
 const rows = computed(() => {
   const found = keepsAt(
@@ -39,21 +39,23 @@ const rows = computed(() => {
 });
 /** Days as a person says them: some weeks, some months, some years. */
 function span(days: number): string {
-  if (days < 60) return `${Math.round(days / 7)} weeks`;
-  return days < 730 ? `${Math.round(days / 30.4)} months` : `${Math.round(days / 365)} years`;
+  if (days < 60) return tell('KeepsByWarmth.weeks', { days: Math.round(days / 7) });
+  return days < 730
+    ? tell('KeepsByWarmth.months', { days: Math.round(days / 30.4) })
+    : tell('KeepsByWarmth.years', { days: Math.round(days / 365) });
 }
 </script>
 
 <template>
   <details class="how">
-    <summary>How long it keeps, by where it stands</summary>
+    <summary>{{ tell('KeepsByWarmth.how-long-it-keeps-by') }}</summary>
     <table class="plain">
       <thead>
         <tr>
-          <th>Where</th>
-          <th>Fermenting</th>
-          <th class="num">Invertase half gone</th>
-          <th class="num">Diastase half gone</th>
+          <th>{{ tell('KeepsByWarmth.where') }}</th>
+          <th>{{ tell('KeepsByWarmth.fermenting') }}</th>
+          <th class="num">{{ tell('KeepsByWarmth.invertase-half-gone') }}</th>
+          <th class="num">{{ tell('KeepsByWarmth.diastase-half-gone') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -69,13 +71,18 @@ function span(days: number): string {
       </tbody>
     </table>
     <p>
-      By {{ moisturePercent.toFixed(1) }} % water: Lochhead (1933).
-      {{ said('Under 10 °C and above 27 °C') }} yeast does not grow in honey: Wilson and Marvin
-      (1932). Enzymes: White (1964).
-      <template v-if="granulating"
-        >It granulates: the liquid between its crystals is wetter, so it counts one class
-        worse.</template
-      >
+      {{
+        tell('KeepsByWarmth.by-water-lochhead-1933-yeast', {
+          moisturePercent: moisturePercent.toFixed(1),
+          said: tell('KeepsByWarmth.under-and-above', {
+            cold: { temperatureC: 10 },
+            warm: { temperatureC: 27 },
+          }),
+        })
+      }}
+      <template v-if="granulating">{{
+        tell('KeepsByWarmth.it-granulates-liquid-between-its')
+      }}</template>
     </p>
   </details>
 </template>

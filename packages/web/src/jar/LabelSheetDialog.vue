@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { newLabelSheetSchema, sheetProblem, type LabelSheet } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
@@ -40,7 +41,7 @@ async function keep(): Promise<void> {
     !(await go(
       '/labelSheets',
       { id, name: name.value, ...m.value },
-      `Sheet “${name.value}” is kept.`,
+      tell('LabelSheetDialog.sheet-kept', { name: name.value }),
     ))
   )
     return;
@@ -48,24 +49,28 @@ async function keep(): Promise<void> {
   visible.value = false;
 }
 const lines: [keyof LabelSheet, string, boolean][] = [
-  ['paperWidthMm', 'Paper wide', false],
-  ['paperHeightMm', 'Paper high', false],
-  ['columns', 'Labels across', true],
-  ['rows', 'Labels down', true],
-  ['labelWidthMm', 'Label wide', false],
-  ['labelHeightMm', 'Label high', false],
-  ['marginLeftMm', 'From the left edge', false],
-  ['marginTopMm', 'From the top edge', false],
-  ['gapXMm', 'Gap across', false],
-  ['gapYMm', 'Gap down', false],
+  ['paperWidthMm', tell('LabelSheetDialog.paper-wide'), false],
+  ['paperHeightMm', tell('LabelSheetDialog.paper-high'), false],
+  ['columns', tell('LabelSheetDialog.labels-across'), true],
+  ['rows', tell('LabelSheetDialog.labels-down'), true],
+  ['labelWidthMm', tell('LabelSheetDialog.label-wide'), false],
+  ['labelHeightMm', tell('LabelSheetDialog.label-high'), false],
+  ['marginLeftMm', tell('LabelSheetDialog.from-left-edge'), false],
+  ['marginTopMm', tell('LabelSheetDialog.from-top-edge'), false],
+  ['gapXMm', tell('LabelSheetDialog.gap-across'), false],
+  ['gapYMm', tell('LabelSheetDialog.gap-down'), false],
 ];
 </script>
 
 <template>
-  <DialogFrame v-model:visible="visible" header="A sheet of labels" :width="860">
+  <DialogFrame
+    v-model:visible="visible"
+    :header="tell('LabelSheetDialog.sheet-labels')"
+    :width="860"
+  >
     <form class="sheet" @submit.prevent="keep">
       <div class="numbers">
-        <TextField v-model="name" label="Name" /><NumberField
+        <TextField v-model="name" :label="tell('common.name')" /><NumberField
           v-for="[key, label, count] in lines"
           :key="key"
           v-model="m[key]"
@@ -89,7 +94,7 @@ const lines: [keyof LabelSheet, string, boolean][] = [
       <Refusal :refusal="refusal" />
       <Button
         type="submit"
-        label="Keep this sheet"
+        :label="tell('LabelSheetDialog.keep-this-sheet')"
         :disabled="!parsed.success || problem !== null"
         :loading="busy"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { sidesText } from '@furrow/words';
 import {
   NUTRITION_SOURCE,
@@ -95,11 +96,11 @@ const silent = computed(() =>
   fields.value.filter((f) => label.value && !fieldText(f, label.value.words)).map((f) => f.kind),
 );
 const WHY_SILENT: Partial<Record<LabelFieldKind, string>> = {
-  flower: 'name it below',
-  nutrition: 'switch it on in Rules and measure the water',
-  moisture: 'measure the water',
-  gift: 'you are registered to sell',
-  own: 'write your words',
+  flower: tell('LabelsPanel.name-it-below'),
+  nutrition: tell('LabelsPanel.switch-it-on-in-rules'),
+  moisture: tell('LabelsPanel.measure-water'),
+  gift: tell('LabelsPanel.you-are-registered-to-sell'),
+  own: tell('LabelsPanel.write-your-words'),
 };
 const size = (f: LabelField, by: number): void =>
   void (f.sizePt = between(4, 48, Math.round((f.sizePt + by) * 2) / 2));
@@ -118,7 +119,7 @@ const add = (kind: string): void => {
     kind: kind as LabelFieldKind,
     sizePt: 6.5,
     bold: false,
-    text: kind === 'own' ? 'Your words' : '',
+    text: kind === 'own' ? tell('LabelsPanel.your-words') : '',
   });
   chosen.value = fields.value.length - 1;
 };
@@ -126,7 +127,7 @@ const keepAs = (design: LabelDesignRecord): unknown =>
   go(
     `/labelDesigns/${design.id}`,
     { fields: fields.value, qr: qr.value, sheetId: sheetId.value },
-    'Label kept.',
+    tell('LabelsPanel.label-kept'),
     { method: 'PATCH', baseRevision: design.revision },
   );
 const keep = (): unknown => kept.value && keepAs(kept.value);
@@ -148,7 +149,7 @@ async function print(): Promise<void> {
         startAt: startAt.value,
         copies: copies.value,
       },
-      `${count.value} labels in the printer's spool.`,
+      tell('LabelsPanel.labels-in-printers-spool', { count: count.value }),
     )
   ) {
     startAt.value = sheet.value
@@ -165,7 +166,7 @@ const measuring = ref(false);
 
 <template>
   <section class="face">
-    <p v-if="lots.length > 1" class="lots" role="group" aria-label="Which lot">
+    <p v-if="lots.length > 1" class="lots" role="group" :aria-label="tell('common.which-lot')">
       <Button
         v-for="l in lots"
         :key="l.id"
@@ -196,65 +197,77 @@ const measuring = ref(false);
     </div>
     <p v-else-if="labelError" class="rust" role="alert">
       {{ labelError.message }}
-      <button type="button" class="as-link" @click="readAgain()">Try again</button>
+      <button type="button" class="as-link" @click="readAgain()">
+        {{ tell('common.try-again') }}
+      </button>
     </p>
-    <p v-else class="sub" role="status">Reading the label…</p>
+    <p v-else class="sub" role="status">{{ tell('LabelsPanel.reading-label') }}</p>
     <p class="sub">
-      {{ sheet ? sidesText([sheet.labelWidthMm, sheet.labelHeightMm], rules.units) : '' }}. Every
-      word but your own lines comes from the record. Touch the first free label of a sheet begun
-      before.
+      {{
+        tell('LabelsPanel.every-word-but-your-own', {
+          sheet: sheet ? sidesText([sheet.labelWidthMm, sheet.labelHeightMm], rules.units) : '',
+        })
+      }}
     </p>
     <p v-for="p in problems" :key="p" class="caution" role="alert">{{ p }}</p>
-    <p v-if="laid && !laid.fits"><Button outlined label="Make it fit" @click="fit" /></p>
+    <p v-if="laid && !laid.fits">
+      <Button outlined :label="tell('LabelsPanel.make-it-fit')" @click="fit" />
+    </p>
     <div
       v-if="chosen !== null && fields[chosen]"
       class="tools"
       role="group"
-      :aria-label="`Line: ${LABEL_FIELD_WORDS[fields[chosen].kind]}`"
+      :aria-label="tell('LabelsPanel.line', { kind: LABEL_FIELD_WORDS[fields[chosen].kind] })"
     >
       <b>{{ LABEL_FIELD_WORDS[fields[chosen].kind] }}</b>
-      <Button outlined label="Smaller" @click="size(fields[chosen], -0.5)" /><span class="pt"
-        >{{ fields[chosen].sizePt }} pt</span
-      ><Button outlined label="Larger" @click="size(fields[chosen], 0.5)" />
+      <Button outlined :label="tell('common.smaller')" @click="size(fields[chosen], -0.5)" /><span
+        class="pt"
+        >{{ tell('LabelsPanel.pt', { sizePt: fields[chosen].sizePt }) }}</span
+      ><Button outlined :label="tell('common.larger')" @click="size(fields[chosen], 0.5)" />
       <Button
         outlined
-        :label="fields[chosen].bold ? 'Plain' : 'Bold'"
+        :label="fields[chosen].bold ? tell('LabelsPanel.plain') : tell('LabelsPanel.bold')"
         @click="fields[chosen].bold = !fields[chosen].bold"
       />
-      <Button outlined label="Up" :disabled="chosen === 0" @click="move(chosen, -1)" /><Button
+      <Button
         outlined
-        label="Down"
+        :label="tell('LabelsPanel.up')"
+        :disabled="chosen === 0"
+        @click="move(chosen, -1)"
+      /><Button
+        outlined
+        :label="tell('LabelsPanel.down')"
         :disabled="chosen === fields.length - 1"
         @click="move(chosen, 1)"
       />
       <Button
         v-if="!FIXED_FIELDS.includes(fields[chosen].kind)"
         text
-        label="Leave out"
+        :label="tell('LabelsPanel.leave-out')"
         @click="
           fields.splice(chosen, 1);
           chosen = null;
         "
-      /><span v-else class="sub">This line stays on every label.</span>
+      /><span v-else class="sub">{{ tell('LabelsPanel.this-line-stays-on-every') }}</span>
       <TextField
         v-if="fields[chosen].kind === 'own'"
         v-model="fields[chosen].text"
-        label="What it says"
+        :label="tell('LabelsPanel.what-it-says')"
       />
     </div>
     <p v-else class="sub">
-      Touch a line of the label to make it larger, bolder, move it or leave it out.
+      {{ tell('LabelsPanel.touch-line-label-to-make') }}
     </p>
     <p v-if="silent.length" class="sub">
-      Not printed, the record has nothing for:
       {{
-        silent
-          .map(
-            (k) =>
-              `${LABEL_FIELD_WORDS[k].toLowerCase()}${WHY_SILENT[k] ? ` (${WHY_SILENT[k]})` : ''}`,
-          )
-          .join(', ')
-      }}.{{ ' '
+        tell('LabelsPanel.not-printed-record-has-nothing', {
+          silent: silent
+            .map(
+              (k) =>
+                `${LABEL_FIELD_WORDS[k].toLowerCase()}${WHY_SILENT[k] ? ` (${WHY_SILENT[k]})` : ''}`,
+            )
+            .join(', '),
+        })
       }}<template v-for="k in silent.filter((x) => !FIXED_FIELDS.includes(x))" :key="k"
         ><button
           type="button"
@@ -266,13 +279,12 @@ const measuring = ref(false);
             )
           "
         >
-          Leave out {{ LABEL_FIELD_WORDS[k].toLowerCase() }}</button
+          {{ tell('LabelsPanel.leave-out-2', { k: LABEL_FIELD_WORDS[k].toLowerCase() }) }}</button
         >{{ ' ' }}</template
       >
     </p>
     <p class="more">
-      <label class="sub" for="add-line">Add a line</label
-      ><select
+      <label class="sub" for="add-line">{{ tell('LabelsPanel.add-line') }}</label><select
         id="add-line"
         class="native"
         @change="
@@ -280,22 +292,29 @@ const measuring = ref(false);
           ($event.target as HTMLSelectElement).value = '';
         "
       >
-        <option value="">Choose…</option>
+        <option value="">{{ tell('common.choose') }}</option>
         <option v-for="k in missing" :key="k" :value="k">{{ LABEL_FIELD_WORDS[k] }}</option></select
-      ><label class="tick"><input v-model="qr" type="checkbox" /> A code to scan</label>
+      ><label class="tick"
+        ><input v-model="qr" type="checkbox" /> {{ tell('LabelsPanel.code-to-scan') }}</label
+      >
     </p>
     <p v-if="dirty" class="more">
-      <Button outlined label="Keep this label" :loading="busy" @click="keep" /><Button
-        text
-        label="As it was"
-        @click="begin"
-      />
+      <Button
+        outlined
+        :label="tell('LabelsPanel.keep-this-label')"
+        :loading="busy"
+        @click="keep"
+      /><Button text :label="tell('LabelsPanel.as-it-was')" @click="begin" />
     </p>
   </section>
   <aside class="acts bench">
     <Button
       class="main"
-      :label="count === 1 ? 'Print 1 label' : `Print ${count} labels`"
+      :label="
+        count === 1
+          ? tell('LabelsPanel.print-1-label')
+          : tell('LabelsPanel.print-labels', { count })
+      "
       :disabled="!laid || problems.length > 0"
       :loading="busy"
       @click="print"
@@ -303,31 +322,48 @@ const measuring = ref(false);
     <NumberField
       v-model="copies"
       nullable
-      label="How many, if not one each"
+      :label="tell('LabelsPanel.how-many-if-not-one')"
       whole
       :min="1"
       :max="2000"
       :error="fieldError('copies')"
     />
-    <label class="sub" for="sheet">Sheet</label
-    ><select id="sheet" v-model="sheetId" class="native">
+    <label class="sub" for="sheet">{{ tell('LabelsPanel.sheet') }}</label><select
+      id="sheet"
+      v-model="sheetId"
+      class="native"
+    >
       <option v-for="s in sheets" :key="s.id" :value="s.id">
         {{ s.name }}: {{ s.columns }} × {{ s.rows }},
         {{ sidesText([s.labelWidthMm, s.labelHeightMm], rules.units) }}
       </option>
     </select>
-    <Button text label="Another sheet, by its measures…" @click="measuring = true" />
+    <Button
+      text
+      :label="tell('LabelsPanel.another-sheet-by-its-measures')"
+      @click="measuring = true"
+    />
     <Refusal :refusal="refusal" :fields="['copies']" />
     <PrintSpool :prints="spool" :start-at="startAt" />
     <template v-if="lot">
       <FlowerClaim :key="lot.id" :lot="lot" />
       <details v-if="label?.words.nutrition" class="how">
-        <summary>Nutrition per 100 g</summary>
-        <p>{{ label.words.nutrition }}. {{ NUTRITION_SOURCE }}. No analysis of this honey.</p>
+        <summary>{{ tell('LabelsPanel.nutrition-per-100-g') }}</summary>
+        <p>
+          {{
+            tell('LabelsPanel.no-analysis-this-honey', {
+              nutrition: label.words.nutrition,
+              nUTRITIONSOURCE: NUTRITION_SOURCE,
+            })
+          }}
+        </p>
       </details>
       <SaleChecks v-if="label" :lot="lot" :label="label" :rules="rules" />
-      <a class="small" :href="`/lot/${lot.code}`" target="_blank">Page behind the code</a
-      ><a class="small" :href="`/api/v1/lots/${lot.id}/page.html`">The same as one file</a>
+      <a class="small" :href="`/lot/${lot.code}`" target="_blank">{{
+        tell('LabelsPanel.page-behind-code')
+      }}</a><a class="small" :href="`/api/v1/lots/${lot.id}/page.html`">{{
+        tell('LabelsPanel.same-as-one-file')
+      }}</a>
     </template>
     <LabelSheetDialog v-model:visible="measuring" @made="sheetId = $event" />
   </aside>

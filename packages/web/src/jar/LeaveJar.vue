@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { FATE_WORDS, RESTS, type BatchDetail, type HouseRules, type Rest } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -35,7 +36,9 @@ async function end(rest: Rest | null): Promise<void> {
       handsOnMinutes: Math.round(jarsFilled.value * props.rules.minutesPerJar),
       ...(rest ? { rest } : {}),
     },
-    rest ? `${FATE_WORDS[rest]}; the harvest is in the book.` : 'Into the book.',
+    rest
+      ? tell('LeaveJar.harvest-in-book', { rest: FATE_WORDS[rest] })
+      : tell('LeaveJar.into-book'),
     { baseRevision: props.detail.batch.revision },
   );
   if (done) await router.push(book.value);
@@ -47,22 +50,22 @@ const start = (): unknown => (leftG.value > 0 ? (asking.value = true) : end(null
   <Refusal v-if="!asking" :refusal="refusal" />
   <Button
     v-if="!detail.batch.closedAt"
-    :label="leftG > 0 ? 'Go on to Book, honey is left…' : 'Go on to Book'"
+    :label="leftG > 0 ? tell('LeaveJar.go-on-to-book-honey') : tell('LeaveJar.go-on-to-book')"
     :outlined="leftG > 0"
     :loading="busy"
     @click="start"
   />
-  <RouterLink v-else class="p-button p-component p-button-outlined" :to="book"
-    >See it in the book</RouterLink
-  >
+  <RouterLink v-else class="p-button p-component p-button-outlined" :to="book">{{
+    tell('common.see-it-in-book')
+  }}</RouterLink>
   <DialogFrame
     v-model:visible="asking"
-    :header="`${massText(leftG / 1000, rules.units, 2)} are not filled`"
+    :header="tell('LeaveJar.are-not-filled', { leftG: massText(leftG / 1000, rules.units, 2) })"
     :width="480"
   >
     <div class="acts bench">
-      <p>What becomes of it?</p>
-      <Button label="It stays here, to be filled later" @click="router.push(book)" />
+      <p>{{ tell('LeaveJar.what-becomes-it') }}</p>
+      <Button :label="tell('LeaveJar.it-stays-here-to-be')" @click="router.push(book)" />
       <Button
         v-for="rest in RESTS"
         :key="rest"
@@ -72,8 +75,7 @@ const start = (): unknown => (leftG.value > 0 ? (asking.value = true) : end(null
         @click="end(rest)"
       />
       <p class="sub">
-        Honey is never fed to another colony: foulbrood spores travel in it. To pour it to other
-        honey, use Several lots.
+        {{ tell('LeaveJar.honey-never-fed-to-another') }}
       </p>
       <Refusal :refusal="refusal" />
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
   blendOf,
@@ -23,7 +24,7 @@ import { useSend } from '../api/useSend.js';
 import { dateText } from '../shell/times.js';
 import { cutterWorker } from '../workers/client.js';
 import PromisesPanel from './PromisesPanel.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * All honey that waits and all that is expected, one stock of jars: what is promised first, no lot
@@ -80,7 +81,7 @@ const coming = computed<Waiting[]>(() =>
             {
               id: `expected-${b.id}`,
               name: b.hiveName,
-              sub: `expected ${massRangeText(kg, props.rules.units)}`,
+              sub: tell('LotsPanel.expected', { kg: massRangeText(kg, props.rules.units) }),
               honeyG: Math.round(kg.high * 1000),
               expected: true,
               moisturePercent: null,
@@ -155,15 +156,17 @@ async function fillAll(): Promise<void> {
   await filling.go(
     '/fillings/several',
     { fillings: now.value.map((f) => ({ id: newId(), ...f })) },
-    `${n} jars filled.`,
+    tell('LotsPanel.jars-filled', { n }),
   );
 }
 const water = ref<Record<string, number | null>>({});
 const waterOf = (l: Waiting): number | null => water.value[l.id] ?? l.moisturePercent;
 const waterNote = (l: Waiting): string =>
   l.moisturePercent === null
-    ? 'Not measured yet.'
-    : `Measured: ${l.moisturePercent.toFixed(1)} %, the wettest drop. Counts unless you say another.`;
+    ? tell('common.not-measured-yet')
+    : tell('LotsPanel.measured-wettest-drop-counts-unless', {
+        moisturePercent: l.moisturePercent.toFixed(1),
+      });
 const mix = computed(() => {
   const parts = chosen.value.filter((l) => !l.expected);
   return parts.length > 1 && parts.every((l) => waterOf(l))
@@ -179,7 +182,7 @@ async function pour(): Promise<void> {
       !(await pouring.go(
         '/blends',
         { fromLotId: l.id, intoLotId: into.id, g: l.honeyG },
-        `${l.name} poured to ${into.name}.`,
+        tell('LotsPanel.poured-to', { l: l.name, into: into.name }),
       ))
     )
       return;
@@ -189,10 +192,9 @@ async function pour(): Promise<void> {
 
 <template>
   <section class="left">
-    <h2 class="furrow-heading">What waits</h2>
+    <h2 class="furrow-heading">{{ tell('LotsPanel.what-waits') }}</h2>
     <p v-if="!all.length" class="sub">
-      No honey waits and none is expected. When a harvest is chosen, its honey stands here in
-      dashes.
+      {{ tell('LotsPanel.no-honey-waits-and-none') }}
     </p>
     <HoneyVessels
       v-else
@@ -214,20 +216,27 @@ async function pour(): Promise<void> {
       <SelectButton
         v-model="goal"
         :options="[
-          { label: 'Least left over', value: 'least-left' },
-          { label: 'Most value', value: 'most-value' },
-          { label: 'Fewest jars', value: 'fewest-jars' },
+          { label: tell('common.least-left-over'), value: 'least-left' },
+          { label: tell('common.most-value'), value: 'most-value' },
+          { label: tell('common.fewest-jars'), value: 'fewest-jars' },
         ]"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="What matters"
-      /><NumberField v-model="keepBackKg" label="Keep back of all" unit="kg" :min="0" :max="500" />
+        :aria-label="tell('common.what-matters')"
+      /><NumberField
+        v-model="keepBackKg"
+        :label="tell('LotsPanel.keep-back-all')"
+        unit="kg"
+        :min="0"
+        :max="500"
+      />
     </div>
     <p v-if="!jars.length">
-      No jars in the kit. <RouterLink to="/rules?at=kit">Add them in Rules.</RouterLink>
+      {{ tell('LotsPanel.no-jars-in-kit') }}
+      <RouterLink to="/rules?at=kit">{{ tell('LotsPanel.add-them-in-rules') }}</RouterLink>
     </p>
-    <p v-if="working" class="sub" role="status">Counting jars…</p>
+    <p v-if="working" class="sub" role="status">{{ tell('LotsPanel.counting-jars') }}</p>
     <ul v-if="plan" class="shelf">
       <li v-for="l in lines" :key="l.id">
         <b class="display">{{ l.lot.name }}</b><span class="jars"
@@ -239,28 +248,42 @@ async function pour(): Promise<void> {
               :width-px="230"
               :planned="l.lot.expected"
             /><span>{{ f.count }} × {{ jarOf(f.id)?.name }}</span></span
-          ><span v-if="!l.fills.length" class="sub">no whole jar</span></span
-        ><span class="sub">{{ smallMassText(l.leftG, rules.units, 1) }} left</span>
+          ><span v-if="!l.fills.length" class="sub">{{
+            tell('LotsPanel.no-whole-jar')
+          }}</span></span
+        ><span class="sub">{{
+          tell('LotsPanel.left', { leftG: smallMassText(l.leftG, rules.units, 1) })
+        }}</span>
       </li>
     </ul>
     <template v-if="plan">
       <p>
-        <b>{{ massText(plan.filledG / 1000, rules.units, 2) }}</b> in jars,
-        <b>{{ massText(plan.leftG / 1000, rules.units, 2) }}</b> left over{{
-          plan.provenOptimal ? ', proven best' : ', the best found in the time'
-        }}.
+        <b>{{ massText(plan.filledG / 1000, rules.units, 2) }}</b> {{ tell('LotsPanel.in-jars') }}
+        <b>{{ massText(plan.leftG / 1000, rules.units, 2) }}</b>
+        {{
+          tell('LotsPanel.left-over', {
+            provenOptimal: plan.provenOptimal
+              ? tell('LotsPanel.proven-best')
+              : tell('LotsPanel.best-found-in-time'),
+          })
+        }}
       </p>
       <p v-for="s in plan.short" :key="s.jarKindId" class="rust">
-        <b
-          >{{ s.missing }} × {{ jarOf(s.jarKindId)?.name }} promised cannot be filled: they go to
-          next week's jars.</b
-        >
+        <b>{{
+          tell('LotsPanel.promised-cannot-be-filled-they', {
+            missing: s.missing,
+            jarKindId: jarOf(s.jarKindId)?.name,
+          })
+        }}</b>
       </p>
       <p v-if="needed" class="rust">
-        <b
-          >{{ massText(needed.g / 1000, rules.units, 2) }} finds no jar: about
-          {{ needed.jars }} more of “{{ needed.name }}”, or it waits for next week's jars.</b
-        >
+        <b>{{
+          tell('LotsPanel.finds-no-jar-about-more', {
+            g: massText(needed.g / 1000, rules.units, 2),
+            jars: needed.jars,
+            needed: needed.name,
+          })
+        }}</b>
       </p>
     </template>
     <Refusal :refusal="filling.refusal.value" />
@@ -271,27 +294,26 @@ async function pour(): Promise<void> {
       class="main"
       :label="
         now.length
-          ? `Filled ${now.reduce((n, f) => n + f.count, 0)} jars as drawn`
-          : 'Nothing to fill yet'
+          ? tell('LotsPanel.filled-jars-as-drawn', { reduce: now.reduce((n, f) => n + f.count, 0) })
+          : tell('LotsPanel.nothing-to-fill-yet')
       "
       :disabled="!now.length || working"
       :loading="filling.busy.value"
       @click="fillAll"
     />
     <p class="sub">
-      Each jar holds honey of one lot. Promises first. Dashed honey is expected by the high edge,
-      and is not filled yet.
+      {{ tell('LotsPanel.each-jar-holds-honey-one') }}
     </p>
-    <h2 class="furrow-heading">If they were one</h2>
+    <h2 class="furrow-heading">{{ tell('LotsPanel.if-they-were-one') }}</h2>
     <p v-if="mixable.length < 2" class="sub">
-      With two lots chosen their mixture is reckoned here: weights add up, water averages by mass.
+      {{ tell('LotsPanel.with-two-lots-chosen-their') }}
     </p>
     <template v-else>
       <NumberField
         v-for="l in mixable"
         :key="l.id"
         v-model="water[l.id]"
-        :label="`Water of ${l.name}, ${l.sub}`"
+        :label="tell('LotsPanel.water', { l: l.name, sub: l.sub })"
         :note="waterNote(l)"
         unit="%"
         nullable
@@ -299,20 +321,22 @@ async function pour(): Promise<void> {
         :max="40"
       />
       <p v-if="mix">
-        <b
-          >{{ massText(mix.kg, rules.units, 2) }} of {{ mix.moisturePercent.toFixed(1) }} %
-          water.</b
-        >
-        {{ said(mix.keeping.reason) }} Mixing dilutes a fault, it does not mend it.
+        <b>{{
+          tell('LotsPanel.water-2', {
+            kg: massText(mix.kg, rules.units, 2),
+            moisturePercent: mix.moisturePercent.toFixed(1),
+          })
+        }}</b>
+        {{ tell('LotsPanel.mixing-dilutes-fault-it-does', { reason: said(mix.keeping.reason) }) }}
       </p>
-      <p v-else class="sub">Say the water of each to see the mixture and its class.</p>
+      <p v-else class="sub">{{ tell('LotsPanel.say-water-each-to-see') }}</p>
       <label class="tick"
-        ><input v-model="sure" type="checkbox" /> Pour them together: one lot from then on, traced
-        to {{ mixable.length }} harvests</label
+        ><input v-model="sure" type="checkbox" />
+        {{ tell('LotsPanel.pour-them-together-one-lot', { mixable: mixable.length }) }}</label
       >
       <Button
         outlined
-        label="Pour them together"
+        :label="tell('common.pour-them-together')"
         :disabled="!sure"
         :loading="pouring.busy.value"
         @click="pour"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { PrintLine } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref } from 'vue';
@@ -19,7 +20,14 @@ const { go, busy, refusal, fieldError } = useSend();
 const wrong = ref<{ id: string; count: number | null; why: string; again: boolean } | null>(null);
 const begin = (id: string): void => void (wrong.value = { id, count: 1, why: '', again: true });
 function printedText({ code, occurredAt, reprintOf }: PrintLine): string {
-  return ` of ${code}, ${dateText(occurredAt.slice(0, 10))}${reprintOf ? ', printed again' : ''}`;
+  return (
+    ' ' +
+    tell('PrintSpool.text', {
+      code,
+      occurredAt: dateText(occurredAt.slice(0, 10)),
+      reprintOf: reprintOf ? tell('PrintSpool.printed-again') : '',
+    })
+  );
 }
 async function misprint(): Promise<void> {
   if (!wrong.value) return;
@@ -27,16 +35,19 @@ async function misprint(): Promise<void> {
   const done = await go(
     `/prints/${id}/misprint`,
     { count, why, reprintId: again ? newId() : null, startAt: again ? props.startAt : 0 },
-    `${count} misprinted${again ? ', printed again' : ''}.`,
+    tell('PrintSpool.misprinted-2', {
+      count,
+      again: again ? tell('PrintSpool.printed-again') : '',
+    }),
   );
   if (done) wrong.value = null;
 }
 </script>
 
 <template>
-  <h2 class="furrow-heading">Printed</h2>
+  <h2 class="furrow-heading">{{ tell('PrintSpool.printed') }}</h2>
   <p v-if="!prints.length" class="sub">
-    Nothing yet. The printer here is practice: it makes a PDF.
+    {{ tell('PrintSpool.nothing-yet-printer-here-practice') }}
   </p>
   <Refusal :refusal="refusal" :fields="['count', 'why']" />
   <ul class="spool">
@@ -45,35 +56,39 @@ async function misprint(): Promise<void> {
         ><b>{{ p.count }}</b
         >{{ printedText(p)
         }}<small v-if="p.misprinted" class="rust">
-          {{ p.misprinted }} misprinted: {{ p.why }}</small
+          {{ tell('PrintSpool.misprinted', { misprinted: p.misprinted, why: p.why }) }}</small
         ></span
       >
-      <a :href="`/api/v1/prints/${p.id}.pdf`" target="_blank">PDF</a>
+      <a :href="`/api/v1/prints/${p.id}.pdf`" target="_blank">{{ tell('PrintSpool.pdf') }}</a>
       <Button
         v-if="p.misprinted < p.count && wrong?.id !== p.id"
         text
         size="small"
-        label="Some came out wrong…"
+        :label="tell('PrintSpool.some-came-out-wrong')"
         @click="begin(p.id)"
       />
       <form v-if="wrong?.id === p.id" class="acts" @submit.prevent="misprint">
         <NumberField
           v-model="wrong.count"
           narrow
-          label="How many"
+          :label="tell('common.how-many')"
           whole
           :min="1"
           :max="p.count - p.misprinted"
           :error="fieldError('count')"
-        /><TextField v-model="wrong.why" label="What went wrong" :error="fieldError('why')" /><label
-          class="tick"
-          ><input v-model="wrong.again" type="checkbox" /> Print them again</label
+        /><TextField
+          v-model="wrong.why"
+          :label="tell('PrintSpool.what-went-wrong')"
+          :error="fieldError('why')"
+        /><label class="tick"
+          ><input v-model="wrong.again" type="checkbox" />
+          {{ tell('PrintSpool.print-them-again') }}</label
         ><Button
           type="submit"
-          label="Write it down"
+          :label="tell('common.write-it-down')"
           :disabled="!wrong.count || !wrong.why"
           :loading="busy"
-        /><Button text type="button" label="Put it away" @click="wrong = null" />
+        /><Button text type="button" :label="tell('common.put-it-away')" @click="wrong = null" />
       </form>
     </li>
   </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { HouseRules, JarKindRecord } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -39,79 +40,89 @@ const lines = computed(() =>
 async function make(): Promise<void> {
   const m = making.value!;
   if (
-    await go('/reserves', { id: newId(), ...m, forDate: m.forDate || null }, `${m.count} promised.`)
+    await go(
+      '/reserves',
+      { id: newId(), ...m, forDate: m.forDate || null },
+      tell('PromisesPanel.promised-2', { count: m.count }),
+    )
   )
     making.value = null;
 }
 </script>
 
 <template>
-  <h2 class="furrow-heading">Promised</h2>
+  <h2 class="furrow-heading">{{ tell('PromisesPanel.promised') }}</h2>
   <p v-if="!lines.length" class="sub">
-    Nothing is promised. Orders and gifts written here are filled first.
+    {{ tell('PromisesPanel.nothing-promised-orders-and-gifts') }}
   </p>
   <ul v-else class="promises">
     <li v-for="{ r, who } in lines" :key="r.id">
       <span
         ><b>{{ r.count }} × {{ kindName(r.jarKindId) }}</b
-        >, {{ r.fate === 'sold' ? 'ordered' : 'a gift'
-        }}<template v-if="who"> for {{ who }}</template
+        >, {{ r.fate === 'sold' ? tell('PromisesPanel.ordered') : tell('PromisesPanel.gift')
+        }}<template v-if="who"> {{ tell('PromisesPanel.for', { who }) }}</template
         ><template v-if="r.forDate">, {{ dateText(r.forDate) }}</template></span
       ><Button
         text
         size="small"
-        label="Handed over"
-        :aria-label="`${r.count} ${kindName(r.jarKindId)}: handed over`"
-        @click="go(`/reserves/${r.id}/done`, {}, 'A promise kept.')"
+        :label="tell('PromisesPanel.handed-over')"
+        :aria-label="
+          tell('PromisesPanel.handed-over-2', { count: r.count, jarKindId: kindName(r.jarKindId) })
+        "
+        @click="go(`/reserves/${r.id}/done`, {}, tell('PromisesPanel.promise-kept'))"
       /><Button
         text
         size="small"
-        label="Withdraw"
-        :aria-label="`${r.count} ${kindName(r.jarKindId)}: withdraw`"
-        @click="go(`/reserves/${r.id}/withdraw`, {}, 'Withdrawn.')"
+        :label="tell('PromisesPanel.withdraw')"
+        :aria-label="
+          tell('PromisesPanel.withdraw-2', { count: r.count, jarKindId: kindName(r.jarKindId) })
+        "
+        @click="go(`/reserves/${r.id}/withdraw`, {}, tell('PromisesPanel.withdrawn'))"
       />
     </li>
   </ul>
   <p v-if="lines.length" class="sub">
-    Handed over closes a promise; what left the shelf is written on the shelf.
+    {{ tell('PromisesPanel.handed-over-closes-promise-what') }}
   </p>
   <Refusal :refusal="refusal" :fields="['count', 'forDate']" />
   <form v-if="making" class="promise" @submit.prevent="make">
     <span
-      ><label class="sub" for="promise-kind">Which jars</label
+      ><label class="sub" for="promise-kind">{{ tell('common.which-jars') }}</label
       ><select id="promise-kind" v-model="making.jarKindId" class="native">
         <option v-for="j in jars" :key="j.id" :value="j.id">{{ j.name }}</option>
       </select></span
     >
     <NumberField
       v-model="making.count"
-      label="How many"
+      :label="tell('common.how-many')"
       whole
       :min="1"
       :max="2000"
       :error="fieldError('count')"
     />
     <span
-      ><label class="sub" for="promise-fate">As</label
+      ><label class="sub" for="promise-fate">{{ tell('PromisesPanel.as') }}</label
       ><select id="promise-fate" v-model="making.fate" class="native">
-        <option value="sold">An order</option>
-        <option value="given">A gift</option>
+        <option value="sold">{{ tell('PromisesPanel.order') }}</option>
+        <option value="given">{{ tell('PromisesPanel.gift-2') }}</option>
       </select></span
     >
     <TextField
       v-model="making.forDate"
       type="date"
-      label="For which day, if any"
+      :label="tell('PromisesPanel.for-which-day-if-any')"
       :error="fieldError('forDate')"
-    /><TextField v-model="making.who" label="For whom, if you like" />
+    /><TextField v-model="making.who" :label="tell('PromisesPanel.for-whom-if-you-like')" />
     <Button
       type="submit"
-      label="Promise them"
+      :label="tell('PromisesPanel.promise-them')"
       :disabled="!making.count || !making.jarKindId"
       :loading="busy"
-    /><Button text type="button" label="Put it away" @click="making = null" />
+    /><Button text type="button" :label="tell('common.put-it-away')" @click="making = null" />
   </form>
-  <p v-else-if="jars.length"><Button outlined label="Promise some jars…" @click="open" /></p>
+  <p v-else-if="jars.length">
+    <Button outlined :label="tell('PromisesPanel.promise-some-jars')" @click="open" />
+  </p>
 </template>
 
 <style scoped>

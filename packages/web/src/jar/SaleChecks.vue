@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { saleChecklist, type HouseRules, type Lot, type LotLabel } from '@furrow/core';
 import { computed } from 'vue';
 
@@ -26,7 +27,7 @@ const checks = computed(() => {
 
 <template>
   <details class="how">
-    <summary>Before anything is sold</summary>
+    <summary>{{ tell('SaleChecks.before-anything-sold') }}</summary>
     <ul class="checks">
       <li v-for="c in checks" :key="c.what">
         <b :class="{ rust: c.answer === 'no' }">{{ SIGNS[c.answer] }} {{ c.what }}</b
@@ -34,8 +35,7 @@ const checks = computed(() => {
       </li>
     </ul>
     <p class="sub">
-      What law asks differs from place to place. Furrow holds no honey legal or safe: ask your food
-      authority.
+      {{ tell('SaleChecks.what-law-asks-differs-from') }}
     </p>
   </details>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   FATES,
   FATE_WORDS,
@@ -88,7 +89,7 @@ async function gone(): Promise<void> {
 function offText(o: Out): string {
   if (!o.discountAmount && !o.discountPercent) return '';
   const off = o.discountPercent ? `${o.discountPercent} %` : money(o.discountAmount!);
-  return `, ${off} off: ${money(saleTotal(o))} for all`;
+  return tell('ShelfPanel.off-for-all', { off, o: money(saleTotal(o)) });
 }
 const nameOf = (id: string | null): string => people.value?.find((p) => p.id === id)?.name ?? '';
 const lines = computed(() =>
@@ -99,34 +100,44 @@ const lines = computed(() =>
   })),
 );
 const forget = (id: string, name: string): unknown =>
-  go(`/people/${id}/forget`, {}, `${name} is forgotten.`);
+  go(`/people/${id}/forget`, {}, tell('ShelfPanel.forgotten', { name }));
 </script>
 
 <template>
-  <h2 class="furrow-heading">On the shelf</h2>
-  <p v-if="!shelf.length" class="sub">Nothing of this harvest is packed.</p>
+  <h2 class="furrow-heading">{{ tell('ShelfPanel.on-shelf') }}</h2>
+  <p v-if="!shelf.length" class="sub">{{ tell('ShelfPanel.nothing-this-harvest-packed') }}</p>
   <template v-for="s in shelf" :key="s.lot.id">
     <p>
-      <b>{{ s.left }}</b> of {{ s.lot.count }} {{ s.lot.kind === 'jars' ? 'jars' : 'pieces' }},
-      {{ s.lot.code
-      }}<b v-if="detail.holds[s.lot.id]" class="rust"
-        >, held back: {{ HOLD_WORDS[detail.holds[s.lot.id][0].cause].name.toLowerCase() }}</b
-      >
+      <b>{{ s.left }}</b>
+      {{
+        tell('ShelfPanel.text', {
+          count: s.lot.count,
+          kind: s.lot.kind === 'jars' ? tell('ShelfPanel.jars') : tell('ShelfPanel.pieces'),
+          code: s.lot.code,
+        })
+      }}<b v-if="detail.holds[s.lot.id]" class="rust">{{
+        tell('ShelfPanel.held-back', {
+          cause: HOLD_WORDS[detail.holds[s.lot.id][0].cause].name.toLowerCase(),
+        })
+      }}</b>
     </p>
     <Button
       v-if="s.left > 0 && out?.lotId !== s.lot.id"
       outlined
-      :label="`Some of ${s.lot.code} left the shelf…`"
+      :label="tell('ShelfPanel.some-left-shelf', { code: s.lot.code })"
       @click="open(s.lot.id)"
     />
     <form v-if="out?.lotId === s.lot.id" class="acts" @submit.prevent="gone">
-      <label class="sub" for="fate">They were</label
-      ><select id="fate" v-model="out.fate" class="native">
+      <label class="sub" for="fate">{{ tell('ShelfPanel.they-were') }}</label><select
+        id="fate"
+        v-model="out.fate"
+        class="native"
+      >
         <option v-for="f in FATES" :key="f" :value="f">{{ FATE_WORDS[f] }}</option>
       </select>
       <NumberField
         v-model="out.count"
-        label="How many"
+        :label="tell('common.how-many')"
         whole
         :min="1"
         :max="s.left"
@@ -136,7 +147,7 @@ const forget = (id: string, name: string): unknown =>
         v-if="out.fate === 'sold'"
         v-model="out.price"
         nullable
-        label="Price of one"
+        :label="tell('ShelfPanel.price-one')"
         :unit="rules.currency"
         :min="0"
       />
@@ -146,7 +157,7 @@ const forget = (id: string, name: string): unknown =>
             v-model="out.discountPercent"
             nullable
             narrow
-            label="Discount, percent"
+            :label="tell('ShelfPanel.discount-percent')"
             unit="%"
             :min="0"
             :max="100"
@@ -155,48 +166,60 @@ const forget = (id: string, name: string): unknown =>
             v-model="out.discountAmount"
             nullable
             narrow
-            label="or in money"
+            :label="tell('ShelfPanel.or-in-money')"
             :unit="rules.currency"
             :min="0"
             :error="wrongDiscount ?? fieldError('discountAmount')"
           />
         </div>
-        <Button v-else text type="button" label="A discount…" @click="discounted = true" />
+        <Button
+          v-else
+          text
+          type="button"
+          :label="tell('ShelfPanel.discount')"
+          @click="discounted = true"
+        />
         <p v-if="!wrongDiscount">
-          <b>{{ money(saleTotal(sale)) }}</b> for all.
+          <b>{{ money(saleTotal(sale)) }}</b> {{ tell('ShelfPanel.for-all') }}
         </p>
       </template>
       <TextField
         v-if="out.fate === 'sold' || out.fate === 'given'"
         v-model="out.who"
-        label="To whom, if you like"
+        :label="tell('ShelfPanel.to-whom-if-you-like')"
       />
       <p v-if="isStopped" class="caution" role="alert">
-        No sale: by your rules you are not registered to sell. If you are,
-        <RouterLink to="/rules?at=jar">say so in Rules</RouterLink>; what a sale needs your food
-        authority says. A gift goes.
+        {{ tell('ShelfPanel.no-sale-by-your-rules') }}
+        <RouterLink to="/rules?at=jar">{{ tell('ShelfPanel.say-so-in-rules') }}</RouterLink>{{
+          tell('ShelfPanel.what-sale-needs-your-food')
+        }}
       </p>
       <Button
         type="submit"
-        label="Write it down"
+        :label="tell('common.write-it-down')"
         :disabled="!out.count || out.count > s.left || isStopped || wrongDiscount !== null"
         :loading="busy"
-      /><Button text type="button" label="Put it away" @click="out = null" />
+      /><Button text type="button" :label="tell('common.put-it-away')" @click="out = null" />
     </form>
   </template>
   <details v-if="lines.length" class="how">
     <summary>
-      What left it, {{ lines.length }} {{ lines.length === 1 ? 'entry' : 'entries' }}
+      {{ tell('ShelfPanel.what-left-it-entries', { lines: lines.length }) }}
     </summary>
     <ul>
       <li v-for="l in lines" :key="l.o.id">
         {{ dateText(l.o.occurredAt.slice(0, 10)) }}: {{ l.o.count }}
         {{ FATE_WORDS[l.o.fate].toLowerCase() }}, {{ l.code
-        }}<template v-if="l.o.price !== null"
-          >, {{ rules.currency }} {{ l.o.price }} each{{ offText(l.o) }}</template
+        }}<template v-if="l.o.price !== null">{{
+          tell('ShelfPanel.each', { currency: rules.currency, price: l.o.price, o: offText(l.o) })
+        }}</template
         ><template v-if="l.who"
-          >, to {{ l.who }}
-          <Button text size="small" label="Forget this name" @click="forget(l.o.personId!, l.who)"
+          >{{ tell('ShelfPanel.to', { who: l.who }) }}
+          <Button
+            text
+            size="small"
+            :label="tell('ShelfPanel.forget-this-name')"
+            @click="forget(l.o.personId!, l.who)"
         /></template>
       </li>
     </ul>

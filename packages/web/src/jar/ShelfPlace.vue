@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type BatchDetail, type HouseRules, type JarKindRecord } from '@furrow/core';
 import { smallMassText } from '@furrow/words';
 import { computed } from 'vue';
@@ -32,8 +33,8 @@ const lots = computed(() =>
 
 <template>
   <section class="left">
-    <h2 class="furrow-heading">All that stands there</h2>
-    <p v-if="!lots.length" class="sub">The shelf is empty.</p>
+    <h2 class="furrow-heading">{{ tell('ShelfPlace.all-that-stands-there') }}</h2>
+    <p v-if="!lots.length" class="sub">{{ tell('ShelfPlace.shelf-empty') }}</p>
     <ul v-else class="boards">
       <li
         v-for="{ l, batch, left } in lots"
@@ -42,20 +43,25 @@ const lots = computed(() =>
       >
         <JarRow :count="left" :net-g="l.netG ?? 0" :moisture-percent="18" :width-px="300" />
         <span class="text"
-          ><b class="display"
-            >{{ left }} of {{ l.count }} × {{ smallMassText(l.netG ?? 0, rules.units, 1) }}</b
+          ><b class="display">{{
+            tell('ShelfPlace.text', {
+              left,
+              count: l.count,
+              netG: smallMassText(l.netG ?? 0, rules.units, 1),
+            })
+          }}</b
           ><span class="sub"
-            >{{ l.kind === 'pieces' ? 'Pieces of comb' : 'Jars' }} {{ l.code }},
+            >{{ l.kind === 'pieces' ? tell('ShelfPlace.pieces-of-comb') : 'Jars' }} {{ l.code }},
             {{ batch?.hiveName }}, {{ batch ? dateText(batch.date) : '' }}</span
-          ><span v-if="l.useBy" class="rust"
-            >Use first, by {{ dateText(l.useBy) }}; not for sale.</span
-          ></span
+          ><span v-if="l.useBy" class="rust">{{
+            tell('ShelfPlace.use-first-by-not-for', { useBy: dateText(l.useBy) })
+          }}</span></span
         >
         <RouterLink
           class="p-button p-component p-button-text"
           :to="`/book/${l.batchId}?lot=${l.id}`"
-          :aria-label="`Trace ${l.code}`"
-          >Trace</RouterLink
+          :aria-label="tell('ShelfPlace.trace', { code: l.code })"
+          >{{ tell('ShelfPlace.trace-2') }}</RouterLink
         >
       </li>
     </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   RINSE_FATE_WORDS,
   SCHOOLS,
@@ -29,7 +30,7 @@ import { useAftercare } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 import { gramsOf, weightSuch, massUnit } from '../parts/massUnit.js';
 
 /**
@@ -110,7 +111,7 @@ async function writeWax(): Promise<void> {
         return of ? [{ g: of, colour: b.colour }] : [];
       }),
     },
-    'Clean wax written down.',
+    tell('WaxPanel.clean-wax-written-down'),
   );
   if (done) [cleanText.value, blocks.value] = ['', []];
 }
@@ -125,7 +126,7 @@ async function writeDisc(): Promise<void> {
   const done = await discSend.go(
     '/waxDiscs',
     { batchId: props.detail.batch.id, g: discG.value },
-    'The disc is the household’s own.',
+    tell('WaxPanel.disc-households-own'),
   );
   if (done) discText.value = '';
 }
@@ -148,7 +149,7 @@ async function writeRinse(): Promise<void> {
         brixPercent: brix.value,
         cold: cold.value,
       },
-      'Rinse written down; its clock runs.',
+      tell('WaxPanel.rinse-written-down-its-clock'),
     )
   )
     [litres.value, brix.value] = [null, null];
@@ -208,7 +209,7 @@ const gearNow = (): unknown =>
   gearSend.go(
     '/gearCares',
     { id: newId(), batchId: props.detail.batch.id, way: gearWay.value, warned: warned.value },
-    'Wet gear written down.',
+    tell('WaxPanel.wet-gear-written-down'),
   );
 const options = (map: Record<string, string>): { label: string; value: string }[] =>
   Object.entries(map).map(([value, label]) => ({ value, label }));
@@ -218,9 +219,11 @@ const options = (map: Record<string, string>): { label: string; value: string }[
   <section class="left">
     <p v-if="afterError" class="rust" role="alert">
       {{ afterError.message }}
-      <button type="button" class="as-link" @click="readAgain()">Try again</button>
+      <button type="button" class="as-link" @click="readAgain()">
+        {{ tell('common.try-again') }}
+      </button>
     </p>
-    <h2 class="furrow-heading">Wax</h2>
+    <h2 class="furrow-heading">{{ tell('common.wax') }}</h2>
     <WaxCakes
       :wet-g="wet?.nowG ?? 0"
       :clean-g="clean?.nowG ?? 0"
@@ -230,21 +233,32 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       :text="g"
     />
     <p>
-      {{ wet && wet.nowG > 0 ? `${g(wet.nowG)} wet wax` : 'No wet wax waits'
-      }}<template v-if="clean && clean.nowG > 0">, {{ g(clean.nowG) }} clean</template>.<template
-        v-if="rinsed"
-      >
-        Rinsed.</template
+      {{
+        wet && wet.nowG > 0
+          ? tell('WaxPanel.wet-wax', { nowG: g(wet.nowG) })
+          : tell('WaxPanel.no-wet-wax-waits')
+      }}<template v-if="clean && clean.nowG > 0">{{
+        tell('WaxPanel.clean', { nowG: g(clean.nowG) })
+      }}</template
+      >.<template v-if="rinsed"> {{ tell('WaxPanel.rinsed') }}</template
       >{{ ' ' }}
       <b v-if="wet && wet.nowG > 0 && frozen"
-        >In the freezer: moth cannot work there.<template v-if="frozenUntil">
-          By your rule until {{ clockText(frozenUntil, detail.batch.zone, now) }}.</template
+        >{{ tell('WaxPanel.in-freezer-moth-cannot-work')
+        }}<template v-if="frozenUntil">
+          {{
+            tell('WaxPanel.by-your-rule-until', {
+              frozenUntil: clockText(frozenUntil, detail.batch.zone, now),
+            })
+          }}</template
         ></b
       ><b
         v-else-if="wet && wet.nowG > 0 && mothAt"
         :class="{ rust: Date.parse(mothAt) < now.getTime() }"
-        >Render or freeze it before {{ clockText(mothAt, detail.batch.zone, now) }}, before moth
-        does.</b
+        >{{
+          tell('WaxPanel.render-or-freeze-it-before', {
+            mothAt: clockText(mothAt, detail.batch.zone, now),
+          })
+        }}</b
       >
     </p>
     <div v-if="wet && wet.nowG > 0" class="line">
@@ -256,7 +270,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       /><Button
         v-if="!rinsed"
         outlined
-        label="Rinsed"
+        :label="tell('WaxPanel.rinsed-2')"
         :loading="care.busy.value"
         @click="careNow('rinsed')"
       />
@@ -266,7 +280,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div class="line">
         <TextField
           v-model="discText"
-          label="Pressed disc with its honey, eaten at home"
+          :label="tell('WaxPanel.pressed-disc-with-its-honey')"
           :unit="massUnit(units, 'small')"
           :error="
             discSend.fieldError('g') ?? (discText && discG === null ? weightSuch('350 g') : null)
@@ -274,7 +288,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         /><Button
           outlined
           type="submit"
-          label="Keep it for the house"
+          :label="tell('WaxPanel.keep-it-for-house')"
           :disabled="!discG"
           :loading="discSend.busy.value"
         />
@@ -289,94 +303,123 @@ const options = (map: Record<string, string>): { label: string; value: string }[
           option-label="label"
           option-value="value"
           :allow-empty="false"
-          aria-label="How it is rendered"
+          :aria-label="tell('WaxPanel.how-it-rendered')"
         /><SelectButton
           v-model="filtered"
           :options="[
-            { label: 'Not filtered', value: 0 },
-            { label: 'Once', value: 1 },
-            { label: 'Twice', value: 2 },
+            { label: tell('WaxPanel.not-filtered'), value: 0 },
+            { label: tell('WaxPanel.once'), value: 1 },
+            { label: tell('WaxPanel.twice'), value: 2 },
           ]"
           option-label="label"
           option-value="value"
           :allow-empty="false"
-          aria-label="Filtered"
+          :aria-label="tell('WaxPanel.filtered')"
         />
       </div>
       <p class="caution">
         {{
           way === 'solar'
-            ? 'Under glass it burns hands too: let it set before you touch it.'
-            : 'Melt in a water bath, never over a flame, never alone. No water on burning wax: lid on, flame off.'
+            ? tell('WaxPanel.under-glass-it-burns-hands')
+            : tell('WaxPanel.melt-in-water-bath-never')
         }}
       </p>
       <p v-if="expected" class="sub">
-        About {{ g(expected.cleanG.low).replace(/ .*/, '') }}–{{ g(expected.cleanG.high) }} clean.
-        {{ said(expected.sentence) }}
+        {{
+          tell('WaxPanel.about-clean', {
+            replace: g(expected.cleanG.low).replace(/ .*/, ''),
+            high: g(expected.cleanG.high),
+            sentence: said(expected.sentence),
+          })
+        }}
       </p>
       <div class="line">
         <TextField
           v-model="cleanText"
-          label="Clean wax"
+          :label="tell('common.clean-wax')"
           :unit="massUnit(units, 'small')"
           :error="
             waxSend.fieldError('cleanG') ??
             (cleanText && cleanG === null ? weightSuch('130 g') : null)
           "
         /><label class="tick"
-          ><input v-model="restIsSlumgum" type="checkbox" /> The rest is slumgum, honey and
-          water</label
+          ><input v-model="restIsSlumgum" type="checkbox" />
+          {{ tell('WaxPanel.rest-slumgum-honey-and-water') }}</label
         >
       </div>
       <div v-for="(b, i) in blocks" :key="i" class="line">
         <TextField
           v-model="b.text"
-          :label="`Block ${i + 1}`"
+          :label="tell('WaxPanel.block', { i: i + 1 })"
           :unit="massUnit(units, 'small')"
         /><span
-          ><label class="sub" :for="`colour-${i}`">Colour</label
+          ><label class="sub" :for="`colour-${i}`">{{ tell('WaxPanel.colour') }}</label
           ><select :id="`colour-${i}`" v-model="b.colour" class="native">
             <option v-for="c in COLOURS" :key="c">{{ c }}</option>
           </select></span
-        ><Button text type="button" label="Leave it out" @click="blocks.splice(i, 1)" />
+        ><Button
+          text
+          type="button"
+          :label="tell('common.leave-it-out')"
+          @click="blocks.splice(i, 1)"
+        />
       </div>
       <p v-if="waxSend.fieldError('blocks')" class="rust">{{ waxSend.fieldError('blocks') }}</p>
       <Refusal :refusal="waxSend.refusal.value" :fields="['cleanG', 'blocks']" />
       <div class="line">
         <Button
           type="submit"
-          label="Write the wax down"
+          :label="tell('WaxPanel.write-wax-down')"
           :disabled="cleanG === null"
           :loading="waxSend.busy.value"
         /><Button
           text
           type="button"
-          label="Its blocks…"
+          :label="tell('WaxPanel.its-blocks')"
           @click="blocks.push({ text: '', colour: 'yellow' })"
         />
       </div>
     </form>
     <template v-if="after?.waxRuns.length"
-      ><h2 class="furrow-heading">Rendered</h2>
+      ><h2 class="furrow-heading">{{ tell('WaxPanel.rendered') }}</h2>
       <p v-for="r in after.waxRuns" :key="r.id">
-        {{ SCHOOLS.waxWay[r.way] }},
         {{
-          r.filtered === 0 ? 'not filtered' : r.filtered === 1 ? 'filtered once' : 'filtered twice'
-        }}: {{ g(r.inG) }} gave {{ g(r.cleanG) }},
-        {{ Math.round((r.cleanG / Math.max(1, r.inG)) * 100) }} %<template v-if="r.blocks.length"
+          tell('WaxPanel.gave', {
+            way: SCHOOLS.waxWay[r.way],
+            filtered:
+              r.filtered === 0
+                ? tell('WaxPanel.not-filtered-2')
+                : r.filtered === 1
+                  ? tell('WaxPanel.filtered-once')
+                  : tell('WaxPanel.filtered-twice'),
+            inG: g(r.inG),
+            cleanG: g(r.cleanG),
+            cleanG2: Math.round((r.cleanG / Math.max(1, r.inG)) * 100),
+          })
+        }}<template v-if="r.blocks.length"
           >; {{ r.blocks.map((b) => `${g(b.g)} ${b.colour}`).join(', ') }}</template
         >.
       </p></template
     >
   </section>
   <aside class="acts">
-    <h2 class="furrow-heading">Rinse</h2>
+    <h2 class="furrow-heading">{{ tell('common.rinse') }}</h2>
     <div v-for="r in open" :key="r.id" class="acts rinse">
       <p>
-        <b>{{ volumeText(r.litres, units) }} at {{ r.brixPercent }} °Brix</b> ({{
-          gravityOfBrix(r.brixPercent).toFixed(3)
-        }}), {{ g(r.honeyG) }} of honey in it. Use it before {{ rinseDue(r)
-        }}{{ r.cold ? ', cold' : '' }}: thin sugar water ferments.
+        <b>{{
+          tell('WaxPanel.at-brix', {
+            litres: volumeText(r.litres, units),
+            brixPercent: r.brixPercent,
+          })
+        }}</b>
+        {{
+          tell('WaxPanel.honey-in-it-use-it', {
+            brixPercent: gravityOfBrix(r.brixPercent).toFixed(3),
+            honeyG: g(r.honeyG),
+            r: rinseDue(r),
+            cold: r.cold ? tell('WaxPanel.cold') : '',
+          })
+        }}
       </p>
       <SelectButton
         :model-value="fateOf(r.id)"
@@ -384,7 +427,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="What the rinse becomes"
+        :aria-label="tell('WaxPanel.what-rinse-becomes')"
         @update:model-value="fate[r.id] = $event"
       />
       <template v-if="fateOf(r.id) === 'mead'"
@@ -392,26 +435,33 @@ const options = (map: Record<string, string>): { label: string; value: string }[
           <NumberField
             v-model="target"
             narrow
-            label="Begins at"
+            :label="tell('WaxPanel.begins-at')"
             :min="1.001"
             :max="1.178"
-          /><NumberField v-model="final" narrow label="Ends at" :min="0.98" :max="1.178" />
+          /><NumberField
+            v-model="final"
+            narrow
+            :label="tell('WaxPanel.ends-at')"
+            :min="0.98"
+            :max="1.178"
+          />
         </div>
         <p v-if="must(r)">
           {{ said(must(r)!.sentence)
           }}<template v-if="must(r)!.honeyKg > (honey?.nowG ?? 0) / 1000">
-            <b class="rust"
-              >Only {{ massText((honey?.nowG ?? 0) / 1000, units, 2) }} of honey of this harvest are
-              here.</b
-            ></template
+            <b class="rust">{{
+              tell('WaxPanel.only-honey-this-harvest-are', {
+                nowG: massText((honey?.nowG ?? 0) / 1000, units, 2),
+              })
+            }}</b></template
           >
         </p>
         <p class="caution">
-          Vented until it is quiet: bottles under pressure burst. Alcohol has its own laws: ask.
+          {{ tell('WaxPanel.vented-until-it-quiet-bottles') }}
         </p></template
       >
       <p v-else-if="fateOf(r.id) === 'fed'" :class="{ rust: !after!.feed.may }">
-        <b>{{ after!.feed.may ? 'May go back.' : 'Not to be fed.' }}</b>
+        <b>{{ after!.feed.may ? tell('WaxPanel.may-go-back') : tell('WaxPanel.not-to-be-fed') }}</b>
         {{ said(after!.feed.reason) }}
       </p>
       <Button
@@ -428,7 +478,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div class="line">
         <NumberField
           v-model="litres"
-          label="Rinse water"
+          :label="tell('WaxPanel.rinse-water')"
           unit="L"
           nullable
           :min="0.05"
@@ -436,7 +486,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
           :error="rinseSend.fieldError('litres')"
         /><NumberField
           v-model="brix"
-          label="Sugar reading"
+          :label="tell('WaxPanel.sugar-reading')"
           unit="°Brix"
           nullable
           :min="0"
@@ -445,44 +495,59 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         />
       </div>
       <p v-if="holds">
-        It holds <b>{{ massText(holds.honeyKg, units, 2) }}</b> of honey.
+        {{ tell('WaxPanel.it-holds') }} <b>{{ massText(holds.honeyKg, units, 2) }}</b>
+        {{ tell('WaxPanel.honey') }}
       </p>
-      <label class="tick"><input v-model="cold" type="checkbox" /> It stands in the cold</label>
+      <label class="tick"
+        ><input v-model="cold" type="checkbox" /> {{ tell('WaxPanel.it-stands-in-cold') }}</label
+      >
       <Refusal :refusal="rinseSend.refusal.value" :fields="['litres', 'brixPercent']" />
       <Button
         outlined
         type="submit"
-        label="Write the rinse down"
+        :label="tell('WaxPanel.write-rinse-down')"
         :disabled="!holds"
         :loading="rinseSend.busy.value"
       />
     </form>
     <p v-for="r in used" :key="r.id" class="sub">
-      {{ volumeText(r.litres, units) }} at {{ r.brixPercent }} °Brix:
-      {{ RINSE_FATE_WORDS[r.fate!].toLowerCase()
+      {{
+        tell('WaxPanel.at-brix-2', {
+          litres: volumeText(r.litres, units),
+          brixPercent: r.brixPercent,
+          fate: RINSE_FATE_WORDS[r.fate!].toLowerCase(),
+        })
       }}<template v-if="r.fate === 'mead'">
-        at {{ r.targetGravity?.toFixed(3) }}, {{ g(r.addedHoneyG) }} of honey and
-        {{ volumeText(r.addedWaterL ?? 0, units) }} of water added</template
+        {{
+          tell('WaxPanel.at-honey-and-water-added', {
+            targetGravity: r.targetGravity?.toFixed(3),
+            addedHoneyG: g(r.addedHoneyG),
+            addedWaterL: volumeText(r.addedWaterL ?? 0, units),
+          })
+        }}</template
       >.
     </p>
-    <h2 class="furrow-heading">Wet gear</h2>
+    <h2 class="furrow-heading">{{ tell('common.wet-gear') }}</h2>
     <p v-for="c in after?.gearCares ?? []" :key="c.id" class="sub">
       {{ SCHOOLS.wetGear[c.way] }}, {{ clockText(c.occurredAt, detail.batch.zone, now) }}.
     </p>
     <form class="acts" @submit.prevent="gearNow">
-      <label class="sub" for="gear-way">What you do</label
-      ><select id="gear-way" v-model="gearWay" class="native">
+      <label class="sub" for="gear-way">{{ tell('WaxPanel.what-you-do') }}</label><select
+        id="gear-way"
+        v-model="gearWay"
+        class="native"
+      >
         <option v-for="(label, value) in SCHOOLS.wetGear" :key="value" :value="value">
           {{ label }}
         </option>
       </select>
       <template v-if="gearWay === 'open'"
         ><p class="caution">
-          In the open it calls robbers and spreads disease; many places forbid it. Ask your bee
-          inspector.
+          {{ tell('WaxPanel.in-open-it-calls-robbers') }}
         </p>
         <label class="tick"
-          ><input v-model="warned" type="checkbox" /> I know, and it is allowed here</label
+          ><input v-model="warned" type="checkbox" />
+          {{ tell('WaxPanel.i-know-and-it-allowed') }}</label
         ></template
       >
       <p v-if="gearWay === 'same-hive' && after && !after.feed.may" class="rust">
@@ -491,7 +556,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <Refusal :refusal="gearSend.refusal.value" /><Button
         outlined
         type="submit"
-        label="Done with the wet gear"
+        :label="tell('WaxPanel.done-with-wet-gear')"
         :disabled="gearWay === 'open' && !warned"
         :loading="gearSend.busy.value"
       />

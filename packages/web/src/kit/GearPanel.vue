@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { newGearSchema, type Gear } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
@@ -14,13 +15,13 @@ import { useSend } from '../api/useSend.js';
 const { data: gear } = useGear();
 const { go, busy, refusal, fieldError } = useSend();
 const KINDS: Record<Gear['kind'], string> = {
-  'spare-bar': 'Spare bars',
-  'spare-frame': 'Spare frames',
-  'empty-super': 'Empty boxes or supers',
-  strainer: 'Strainer',
-  tool: 'Tool',
-  clothing: 'Clothing',
-  other: 'Something else',
+  'spare-bar': tell('GearPanel.spare-bars'),
+  'spare-frame': tell('GearPanel.spare-frames'),
+  'empty-super': tell('GearPanel.empty-boxes-or-supers'),
+  strainer: tell('common.strainer'),
+  tool: tell('GearPanel.tool'),
+  clothing: tell('GearPanel.clothing'),
+  other: tell('common.something-else'),
 };
 interface Draft {
   id: string | null;
@@ -66,18 +67,27 @@ const ready = computed(() => newGearSchema.omit({ id: true }).safeParse(payload.
 async function keep(): Promise<void> {
   const d = draft.value!;
   const done = d.id
-    ? await go(`/gear/${d.id}`, payload.value!, `${d.name} changed.`, {
+    ? await go(`/gear/${d.id}`, payload.value!, tell('GearPanel.changed', { d: d.name }), {
         method: 'PATCH',
         baseRevision: d.revision,
       })
-    : await go('/gear', { ...payload.value!, id: newId() }, `${d.name} is in the kit.`);
+    : await go(
+        '/gear',
+        { ...payload.value!, id: newId() },
+        tell('GearPanel.in-kit', { d: d.name }),
+      );
   if (done) draft.value = null;
 }
 async function takeOut(): Promise<void> {
   if (
-    await go(`/gear/${draft.value!.id}/remove`, {}, `${draft.value!.name} taken out of the kit.`, {
-      baseRevision: draft.value!.revision,
-    })
+    await go(
+      `/gear/${draft.value!.id}/remove`,
+      {},
+      tell('GearPanel.taken-out-kit', { draft: draft.value!.name }),
+      {
+        baseRevision: draft.value!.revision,
+      },
+    )
   )
     draft.value = null;
 }
@@ -85,17 +95,16 @@ async function takeOut(): Promise<void> {
 
 <template>
   <section class="gear">
-    <h2 class="furrow-heading">Kit: spares and things to mend</h2>
+    <h2 class="furrow-heading">{{ tell('GearPanel.kit-spares-and-things-to') }}</h2>
     <p v-if="!gear?.length" class="sub">
-      None yet. Spares are counted against what a harvest needs; what is to be mended stands in
-      Ready with its day.
+      {{ tell('GearPanel.none-yet-spares-are-counted') }}
     </p>
     <table v-else class="plain">
       <thead>
         <tr>
-          <th>What</th>
-          <th class="num">There are</th>
-          <th>To mend</th>
+          <th>{{ tell('common.what') }}</th>
+          <th class="num">{{ tell('GearPanel.there-are') }}</th>
+          <th>{{ tell('GearPanel.to-mend') }}</th>
           <th />
         </tr>
       </thead>
@@ -106,28 +115,41 @@ async function takeOut(): Promise<void> {
           </td>
           <td class="num">{{ g.stock }}</td>
           <td>
-            {{ g.repair ?? '' }}<span v-if="g.dueOn" class="sub"> by {{ g.dueOn }}</span>
+            {{ g.repair ?? ''
+            }}<span v-if="g.dueOn" class="sub">
+              {{ tell('GearPanel.by', { dueOn: g.dueOn }) }}</span
+            >
           </td>
-          <td><Button text label="Change" :aria-label="`Change ${g.name}`" @click="edit(g)" /></td>
+          <td>
+            <Button
+              text
+              :label="tell('common.change')"
+              :aria-label="tell('GearPanel.change', { g: g.name })"
+              @click="edit(g)"
+            />
+          </td>
         </tr>
       </tbody>
     </table>
-    <Button outlined label="Add a thing…" @click="edit()" />
+    <Button outlined :label="tell('GearPanel.add-thing')" @click="edit()" />
     <DialogFrame
       :visible="draft !== null"
-      :header="draft?.id ? 'Change a thing' : 'A thing of the kit'"
+      :header="draft?.id ? tell('GearPanel.change-thing') : tell('GearPanel.thing-kit')"
       :width="480"
       @update:visible="draft = null"
     >
       <form v-if="draft" class="acts" @submit.prevent="keep">
-        <TextField v-model="draft.name" label="Name" :error="fieldError('name')" />
-        <label class="sub" for="gear-kind">What it is</label
-        ><select id="gear-kind" v-model="draft.kind" class="native">
+        <TextField v-model="draft.name" :label="tell('common.name')" :error="fieldError('name')" />
+        <label class="sub" for="gear-kind">{{ tell('GearPanel.what-it') }}</label><select
+          id="gear-kind"
+          v-model="draft.kind"
+          class="native"
+        >
           <option v-for="(word, kind) in KINDS" :key="kind" :value="kind">{{ word }}</option>
         </select>
         <NumberField
           v-model="draft.stock"
-          label="How many there are"
+          :label="tell('common.how-many-there-are')"
           whole
           :min="0"
           :max="5000"
@@ -135,7 +157,7 @@ async function takeOut(): Promise<void> {
         /><NumberField
           v-model="draft.volumeL"
           nullable
-          label="Room one takes"
+          :label="tell('GearPanel.room-one-takes')"
           unit="L"
           :min="0"
           :max="500"
@@ -143,7 +165,7 @@ async function takeOut(): Promise<void> {
         /><NumberField
           v-model="draft.weightKg"
           nullable
-          label="Weight of one"
+          :label="tell('GearPanel.weight-one')"
           unit="kg"
           :min="0"
           :max="200"
@@ -151,23 +173,28 @@ async function takeOut(): Promise<void> {
         />
         <TextField
           v-model="draft.repair"
-          label="To be mended"
-          hint="such as: torn at the thumb"
+          :label="tell('common.to-be-mended')"
+          :hint="tell('GearPanel.such-as-torn-at-thumb')"
           :error="fieldError('repair')"
-        /><TextField v-model="draft.dueOn" type="date" label="Until" :error="fieldError('dueOn')" />
+        /><TextField
+          v-model="draft.dueOn"
+          type="date"
+          :label="tell('GearPanel.until')"
+          :error="fieldError('dueOn')"
+        />
         <Refusal
           :refusal="refusal"
           :fields="['name', 'stock', 'volumeL', 'weightKg', 'repair', 'dueOn']"
         /><Button
           type="submit"
-          :label="draft.id ? 'Write it down' : 'Put it in the kit'"
+          :label="draft.id ? tell('common.write-it-down') : tell('common.put-it-in-kit')"
           :disabled="!ready"
           :loading="busy"
         /><Button
           v-if="draft.id"
           text
           type="button"
-          label="Take it out of the kit"
+          :label="tell('common.take-it-out-kit')"
           @click="takeOut"
         />
       </form>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { newJarKindSchema, type HouseRules, type JarKindRecord } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -8,7 +9,6 @@ import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import { gramsOf, massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
-import { said } from '../shell/units.js';
 
 /**
  * A kind of jar or box put into the kit where it is missed; its prices and measures can be said
@@ -26,8 +26,11 @@ const [name, netText, emptyText] = [ref(''), ref(''), ref('')];
 const stock = ref<number | null>(null);
 const isBox = computed(() => props.purpose === 'piece');
 const opens = computed(() => {
-  if (props.first) return isBox.value ? 'Say which boxes there are…' : 'Say which jars there are…';
-  return isBox.value ? 'Another kind of box…' : 'Another kind of jar…';
+  if (props.first)
+    return isBox.value
+      ? tell('JarAdd.say-which-boxes-there-are')
+      : tell('JarAdd.say-which-jars-there-are');
+  return isBox.value ? tell('JarAdd.another-kind-box') : tell('JarAdd.another-kind-jar');
 });
 const grams = (text: string): number | null => {
   const g = gramsOf(text, props.rules.units, 'small');
@@ -47,15 +50,18 @@ const parsed = computed(() =>
 /** What keeps the key shut, the first of it. */
 const missing = computed(() => {
   if (parsed.value.success) return null;
-  if (!name.value.trim()) return 'Give it a name.';
-  if (grams(netText.value) === null) return 'How much goes into one?';
-  if (grams(emptyText.value) === null) return 'What does one weigh empty, with its lid?';
-  if (stock.value === null) return 'How many are there?';
+  if (!name.value.trim()) return tell('common.give-it-name');
+  if (grams(netText.value) === null) return tell('JarAdd.how-much-goes-into-one');
+  if (grams(emptyText.value) === null) return tell('JarAdd.what-does-one-weigh-empty');
+  if (stock.value === null) return tell('JarAdd.how-many-are-there');
   return parsed.value.error.issues[0].message;
 });
 async function put(): Promise<void> {
   if (!parsed.value.success) return;
-  if (!(await go('/jars', parsed.value.data, `${parsed.value.data.name} is in the kit.`))) return;
+  if (
+    !(await go('/jars', parsed.value.data, tell('JarAdd.in-kit', { data: parsed.value.data.name })))
+  )
+    return;
   [name.value, netText.value, emptyText.value, stock.value, open.value] = ['', '', '', null, false];
 }
 </script>
@@ -63,30 +69,37 @@ async function put(): Promise<void> {
 <template>
   <Button v-if="!open" :text="!first" type="button" :label="opens" @click="open = true" />
   <form v-else class="acts add" @submit.prevent="put">
-    <TextField v-model="name" label="Its name" :error="fieldError('name')" />
+    <TextField v-model="name" :label="tell('common.its-name')" :error="fieldError('name')" />
     <TextField
       v-model="netText"
       :unit="massUnit(rules.units, 'small')"
-      :label="isBox ? 'Comb in one, net' : 'Honey in one, net'"
+      :label="isBox ? tell('JarAdd.comb-in-one-net') : tell('JarAdd.honey-in-one-net')"
       :error="fieldError('netG')"
-      :hint="said('such as 250 g')"
+      :hint="tell('JarAdd.such-as', { net: { massG: 250, as: 'read' } })"
     />
     <TextField
       v-model="emptyText"
       :unit="massUnit(rules.units, 'small')"
-      label="Empty it weighs, with lid"
+      :label="tell('JarAdd.empty-it-weighs-with-lid')"
       :error="fieldError('tareG')"
     />
-    <NumberField v-model="stock" nullable whole label="How many there are" :min="0" :max="10000" />
+    <NumberField
+      v-model="stock"
+      nullable
+      whole
+      :label="tell('common.how-many-there-are')"
+      :min="0"
+      :max="10000"
+    />
     <Refusal :refusal="refusal" :fields="['name', 'netG', 'tareG']" />
     <Button
       type="submit"
-      label="Put it into the kit"
+      :label="tell('common.put-it-into-kit')"
       :disabled="missing !== null"
       :loading="busy"
     />
     <p v-if="missing" class="sub">{{ missing }}</p>
-    <Button text type="button" label="Put it away" @click="open = false" />
+    <Button text type="button" :label="tell('common.put-it-away')" @click="open = false" />
   </form>
 </template>
 

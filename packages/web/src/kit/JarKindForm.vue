@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   SHAPE_WORDS,
   fillLine,
@@ -14,7 +15,7 @@ import { useSend } from '../api/useSend.js';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 import { JAR_PURPOSES, type JarDraft } from './jarDraft.js';
 import { asChange, saidOf } from './kept.js';
 
@@ -53,9 +54,11 @@ const netRoom = computed(() => {
   if (!netG || !volumeMl) return '';
   const ml = netVolumeMl(netG, WATER_PERCENT);
   const left = Math.round(100 - (ml / volumeMl) * 100);
-  return said(
-    ` Its ${netG} g fill ${ml.toFixed(0)} ml${left >= 0 ? ` and leave ${left} % free` : ''}.`,
-  );
+  return tell('JarKindForm.its-fill', {
+    net: { massG: netG, as: 'read' },
+    volume: { volumeL: ml / 1000 },
+    left: left >= 0 ? ' ' + tell('JarKindForm.and-leave-free', { left }) : '',
+  });
 });
 /** Where the net weight stands in a jar whose inside is known. */
 const line = computed(() => {
@@ -75,29 +78,41 @@ const isReady = computed(
 async function keep(): Promise<void> {
   const draft = jar.value;
   const done = draft.id
-    ? await go(`/jars/${draft.id}`, saidOf(draft), `${draft.name} changed.`, asChange(draft))
-    : await go('/jars', { ...saidOf(draft), id: newId() }, `${draft.name} is in the kit.`);
+    ? await go(
+        `/jars/${draft.id}`,
+        saidOf(draft),
+        tell('JarKindForm.changed', { draft: draft.name }),
+        asChange(draft),
+      )
+    : await go(
+        '/jars',
+        { ...saidOf(draft), id: newId() },
+        tell('JarKindForm.in-kit', { draft: draft.name }),
+      );
   if (done) emit('close');
 }
 async function takeOut(): Promise<void> {
   const { id, name, revision } = jar.value;
-  const said = `${name} taken out of the kit.`;
+  const said = tell('JarKindForm.taken-out-kit', { name });
   if (await go(`/jars/${id}/remove`, {}, said, { baseRevision: revision })) emit('close');
 }
 </script>
 
 <template>
   <form class="acts" @submit.prevent="keep">
-    <TextField v-model="jar.name" label="Name" :error="fieldError('name')" />
-    <label class="sub" for="purpose">What goes into it</label
-    ><select id="purpose" v-model="jar.purpose" class="native">
+    <TextField v-model="jar.name" :label="tell('common.name')" :error="fieldError('name')" />
+    <label class="sub" for="purpose">{{ tell('JarKindForm.what-goes-into-it') }}</label><select
+      id="purpose"
+      v-model="jar.purpose"
+      class="native"
+    >
       <option v-for="(word, purpose) in JAR_PURPOSES" :key="purpose" :value="purpose">
         {{ word }}
       </option>
     </select>
     <NumberField
       v-model="jar.netG"
-      label="Net weight"
+      :label="tell('JarKindForm.net-weight')"
       unit="g"
       whole
       :min="10"
@@ -105,26 +120,26 @@ async function takeOut(): Promise<void> {
       :error="fieldError('netG')"
     /><NumberField
       v-model="jar.tareG"
-      label="Weight empty, with lid"
+      :label="tell('JarKindForm.weight-empty-with-lid')"
       unit="g"
       whole
       :min="0"
       :error="fieldError('tareG')"
     /><NumberField
       v-model="jar.stock"
-      label="In stock"
+      :label="tell('common.in-stock')"
       whole
       :min="0"
       :max="10000"
       :error="fieldError('stock')"
     /><NumberField
       v-model="jar.value"
-      label="Price of one, 0 if none"
+      :label="tell('JarKindForm.price-one-0-if-none')"
       :min="0"
       :error="fieldError('value')"
     /><NumberField
       v-model="jar.cost"
-      label="What an empty one costs"
+      :label="tell('JarKindForm.what-empty-one-costs')"
       :min="0"
       :error="fieldError('cost')"
     />
@@ -132,17 +147,27 @@ async function takeOut(): Promise<void> {
       <NumberField
         v-model="jar.volumeMl"
         nullable
-        label="Volume, to the brim"
+        :label="tell('common.volume-to-brim')"
         unit="ml"
         :min="5"
         :max="50000"
         :error="fieldError('volumeMl')"
-      /><TextField v-model="jar.lid" label="Its lid" :error="fieldError('lid')" />
+      /><TextField
+        v-model="jar.lid"
+        :label="tell('JarKindForm.its-lid')"
+        :error="fieldError('lid')"
+      />
     </div>
     <p v-if="jar.volumeMl" class="sub">
-      To the brim about
-      {{ said(`${Math.floor(jar.volumeMl * honeyDensityKgPerL(18, 20))} g`) }} of honey at 18 %
-      water.{{ netRoom }}
+      {{
+        tell('JarKindForm.to-brim-about-honey-at', {
+          said: measured({
+            massG: Math.floor(jar.volumeMl * honeyDensityKgPerL(18, 20)),
+            as: 'read',
+          }),
+          netRoom,
+        })
+      }}
     </p>
     <p v-if="volumeSays" class="rust" role="status">{{ volumeSays }}</p>
     <template v-if="jar.purpose === 'jar'"
@@ -150,7 +175,7 @@ async function takeOut(): Promise<void> {
         <NumberField
           v-model="jar.minG"
           nullable
-          label="Filled with at least"
+          :label="tell('JarKindForm.filled-with-at-least')"
           unit="g"
           whole
           :min="1"
@@ -158,7 +183,7 @@ async function takeOut(): Promise<void> {
         /><NumberField
           v-model="jar.maxG"
           nullable
-          label="and at most"
+          :label="tell('JarKindForm.and-at-most')"
           unit="g"
           whole
           :min="1"
@@ -169,7 +194,7 @@ async function takeOut(): Promise<void> {
         <NumberField
           v-model="jar.widthMm"
           nullable
-          label="Inside, across, if you know it"
+          :label="tell('JarKindForm.inside-across-if-you-know')"
           unit="mm"
           :min="5"
           :max="1000"
@@ -177,7 +202,7 @@ async function takeOut(): Promise<void> {
         /><NumberField
           v-model="jar.depthMm"
           nullable
-          label="Inside, deep"
+          :label="tell('JarKindForm.inside-deep')"
           unit="mm"
           :min="5"
           :max="1000"
@@ -188,7 +213,10 @@ async function takeOut(): Promise<void> {
         {{
           said(
             line.question ??
-              `Filled ${line.mm.toFixed(0)} mm high; full it holds about ${line.holdsG} g of 18 % honey.`,
+              tell('JarKindForm.filled-high', {
+                high: { lengthMm: line.mm },
+                holds: { massG: line.holdsG, as: 'read' },
+              }),
           )
         }}
       </p></template
@@ -197,15 +225,19 @@ async function takeOut(): Promise<void> {
       <p class="sub">
         {{
           jar.purpose === 'chunk'
-            ? 'The strip that stands in it: as wide as its mouth lets in, as long as it is deep inside.'
-            : 'Its inner measures: the knife is planned for them.'
+            ? tell('JarKindForm.strip-that-stands-in-it')
+            : tell('JarKindForm.its-inner-measures-knife-planned')
         }}
       </p>
       <div class="sides">
         <NumberField
           v-model="jar.widthMm"
           nullable
-          :label="jar.purpose === 'chunk' ? 'Strip, wide' : 'Inside, wide'"
+          :label="
+            jar.purpose === 'chunk'
+              ? tell('JarKindForm.strip-wide')
+              : tell('JarKindForm.inside-wide')
+          "
           unit="mm"
           :min="5"
           :max="1000"
@@ -213,7 +245,11 @@ async function takeOut(): Promise<void> {
         /><NumberField
           v-model="jar.heightMm"
           nullable
-          :label="jar.purpose === 'chunk' ? 'Strip, long' : 'Inside, long'"
+          :label="
+            jar.purpose === 'chunk'
+              ? tell('JarKindForm.strip-long')
+              : tell('JarKindForm.inside-long')
+          "
           unit="mm"
           :min="5"
           :max="1000"
@@ -221,7 +257,7 @@ async function takeOut(): Promise<void> {
         /><NumberField
           v-model="jar.depthMm"
           nullable
-          label="Inside, deep"
+          :label="tell('JarKindForm.inside-deep')"
           unit="mm"
           :min="5"
           :max="1000"
@@ -229,7 +265,7 @@ async function takeOut(): Promise<void> {
         />
       </div>
       <template v-if="jar.purpose !== 'chunk'"
-        ><label class="sub" for="shape">Shape of the piece</label
+        ><label class="sub" for="shape">{{ tell('JarKindForm.shape-piece') }}</label
         ><select id="shape" v-model="jar.shape" class="native">
           <option v-for="(word, shape) in SHAPE_WORDS" :key="shape" :value="shape">
             {{ word }}
@@ -239,7 +275,7 @@ async function takeOut(): Promise<void> {
           <NumberField
             v-model="jar.minG"
             nullable
-            label="A piece weighs at least"
+            :label="tell('JarKindForm.piece-weighs-at-least')"
             unit="g"
             whole
             :min="1"
@@ -247,7 +283,7 @@ async function takeOut(): Promise<void> {
           /><NumberField
             v-model="jar.maxG"
             nullable
-            label="and at most"
+            :label="tell('JarKindForm.and-at-most')"
             unit="g"
             whole
             :min="1"
@@ -257,10 +293,16 @@ async function takeOut(): Promise<void> {
     </template>
     <Refusal :refusal="refusal" :fields="FIELDS" /><Button
       type="submit"
-      :label="jar.id ? 'Write it down' : 'Put them in the kit'"
+      :label="jar.id ? tell('common.write-it-down') : tell('JarKindForm.put-them-in-kit')"
       :disabled="!isReady"
       :loading="busy"
-    /><Button v-if="jar.id" text type="button" label="Take them out of the kit" @click="takeOut" />
+    /><Button
+      v-if="jar.id"
+      text
+      type="button"
+      :label="tell('JarKindForm.take-them-out-kit')"
+      @click="takeOut"
+    />
   </form>
 </template>
 

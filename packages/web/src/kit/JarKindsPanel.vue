@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import type { JarKindRecord } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref } from 'vue';
 import { useJars } from '../api/queries.js';
-import { said } from '../shell/units.js';
 import DialogFrame from '../parts/DialogFrame.vue';
 import JarKindForm from './JarKindForm.vue';
 import { JAR_PURPOSES, jarDraft, type JarDraft } from './jarDraft.js';
@@ -16,20 +16,19 @@ const edit = (kind?: JarKindRecord): void => void (draft.value = jarDraft(kind))
 
 <template>
   <section class="kit">
-    <h2 class="furrow-heading">Kit: jars and boxes</h2>
+    <h2 class="furrow-heading">{{ tell('JarKindsPanel.kit-jars-and-boxes') }}</h2>
     <p v-if="!jars?.length" class="sub">
-      None yet. With net weight and stock Furrow counts the jars, and says before the day what is
-      short.
+      {{ tell('JarKindsPanel.none-yet-with-net-weight') }}
     </p>
     <table v-else class="plain jars">
       <thead>
         <tr>
-          <th>Jar or box</th>
-          <th>For</th>
-          <th class="num">Net</th>
-          <th class="num">Tare</th>
-          <th class="num">In stock</th>
-          <th class="num">Price</th>
+          <th>{{ tell('JarKindsPanel.jar-or-box') }}</th>
+          <th>{{ tell('JarKindsPanel.for') }}</th>
+          <th class="num">{{ tell('JarKindsPanel.net') }}</th>
+          <th class="num">{{ tell('common.tare') }}</th>
+          <th class="num">{{ tell('common.in-stock') }}</th>
+          <th class="num">{{ tell('JarKindsPanel.price') }}</th>
           <th />
         </tr>
       </thead>
@@ -37,20 +36,25 @@ const edit = (kind?: JarKindRecord): void => void (draft.value = jarDraft(kind))
         <tr v-for="j in jars" :key="j.id">
           <td>{{ j.name }}</td>
           <td>{{ JAR_PURPOSES[j.purpose] }}</td>
-          <td class="num" data-word="net">{{ said(`${j.netG} g`) }}</td>
-          <td class="num" data-word="tare">{{ said(`${j.tareG} g`) }}</td>
+          <td class="num" data-word="net">{{ measured({ massG: j.netG, as: 'read' }) }}</td>
+          <td class="num" data-word="tare">{{ measured({ massG: j.tareG, as: 'read' }) }}</td>
           <td class="num" data-word="in stock">{{ j.stock }}</td>
           <td class="num" data-word="price">{{ j.value }}</td>
           <td>
-            <Button text label="Change" :aria-label="`Change ${j.name}`" @click="edit(j)" />
+            <Button
+              text
+              :label="tell('common.change')"
+              :aria-label="tell('JarKindsPanel.change', { j: j.name })"
+              @click="edit(j)"
+            />
           </td>
         </tr>
       </tbody>
     </table>
-    <Button outlined label="Add jars or boxes…" @click="edit()" />
+    <Button outlined :label="tell('JarKindsPanel.add-jars-or-boxes')" @click="edit()" />
     <DialogFrame
       :visible="draft !== null"
-      :header="draft?.id ? 'Change jars' : 'A kind of jar'"
+      :header="draft?.id ? tell('JarKindsPanel.change-jars') : tell('JarKindsPanel.kind-jar')"
       :width="480"
       @update:visible="draft = null"
     >

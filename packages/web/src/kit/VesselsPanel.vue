@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { volumeText } from '@furrow/words';
 import { newVesselSchema, type Vessel, type VesselRole } from '@furrow/core';
 import Button from 'primevue/button';
@@ -10,17 +11,17 @@ import DialogFrame from '../parts/DialogFrame.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { said, householdUnits } from '../shell/units.js';
+import { householdUnits } from '../words/units.js';
 import { asChange, saidOf } from './kept.js';
 
 /** The vessels of the kit, drawn to one scale, and the dialog that makes or changes one. */
 const { data: vessels } = useVessels();
 const { go, busy, refusal, fieldError } = useSend();
 const roles: Record<VesselRole, string> = {
-  tub: 'Tub for comb',
-  upper: 'Upper, with holes',
-  lower: 'Lower, for honey',
-  settling: 'Settling, with gate',
+  tub: tell('VesselsPanel.tub-for-comb'),
+  upper: tell('VesselsPanel.upper-with-holes'),
+  lower: tell('VesselsPanel.lower-for-honey'),
+  settling: tell('VesselsPanel.settling-with-gate'),
 };
 interface VesselDraft {
   id: string | null;
@@ -54,12 +55,21 @@ const isReady = computed(
 );
 async function keep(draft: VesselDraft): Promise<void> {
   const done = draft.id
-    ? await go(`/vessels/${draft.id}`, saidOf(draft), `${draft.name} changed.`, asChange(draft))
-    : await go('/vessels', { ...saidOf(draft), id: newId() }, `${draft.name} is in the kit.`);
+    ? await go(
+        `/vessels/${draft.id}`,
+        saidOf(draft),
+        tell('VesselsPanel.changed', { draft: draft.name }),
+        asChange(draft),
+      )
+    : await go(
+        '/vessels',
+        { ...saidOf(draft), id: newId() },
+        tell('VesselsPanel.in-kit', { draft: draft.name }),
+      );
   if (done) vessel.value = null;
 }
 async function takeOut({ id, name, revision }: VesselDraft): Promise<void> {
-  const said = `${name} taken out of the kit.`;
+  const said = tell('VesselsPanel.taken-out-kit', { name });
   if (await go(`/vessels/${id}/remove`, {}, said, { baseRevision: revision })) vessel.value = null;
 }
 /** One scale for all of them, pixels a millimetre. */
@@ -70,9 +80,9 @@ const heightPx = (v: { volumeL: number; innerDiameterMm: number }): number =>
 
 <template>
   <section class="kit">
-    <h2 class="furrow-heading">Kit: vessels</h2>
+    <h2 class="furrow-heading">{{ tell('VesselsPanel.kit-vessels') }}</h2>
     <p v-if="!vessels?.length" class="sub">
-      None yet. With volume and tare Furrow knows what holds what, and what it weighs empty.
+      {{ tell('VesselsPanel.none-yet-with-volume-and') }}
     </p>
     <div class="shelf">
       <button
@@ -80,7 +90,7 @@ const heightPx = (v: { volumeL: number; innerDiameterMm: number }): number =>
         :key="v.id"
         type="button"
         class="vessel"
-        :aria-label="`Change ${v.name}`"
+        :aria-label="tell('VesselsPanel.change', { v: v.name })"
         @click="edit(v)"
       >
         <svg
@@ -95,51 +105,58 @@ const heightPx = (v: { volumeL: number; innerDiameterMm: number }): number =>
             stroke-width="3"
           />
         </svg>
-        <b>{{ v.name }}</b><span class="sub"
-          >{{ volumeText(v.volumeL, householdUnits) }}, {{ said(`${v.tareG} g`) }} empty</span
+        <b>{{ v.name }}</b><span class="sub">{{
+          tell('VesselsPanel.empty', {
+            volumeL: volumeText(v.volumeL, householdUnits),
+            said: measured({ massG: v.tareG, as: 'read' }),
+          })
+        }}</span
         ><span class="sub">{{ roles[v.role] }}</span>
       </button>
     </div>
-    <Button outlined label="Add a vessel…" @click="edit()" />
+    <Button outlined :label="tell('VesselsPanel.add-vessel')" @click="edit()" />
     <DialogFrame
       :visible="vessel !== null"
-      :header="vessel?.id ? 'Change a vessel' : 'A vessel'"
+      :header="vessel?.id ? tell('VesselsPanel.change-vessel') : tell('VesselsPanel.vessel')"
       :width="480"
       @update:visible="vessel = null"
     >
       <form v-if="vessel" class="acts" @submit.prevent="keep(vessel)">
-        <TextField v-model="vessel.name" label="Name" :error="fieldError('name')" />
-        <label class="sub" for="role">What it is for</label
-        ><select id="role" v-model="vessel.role" class="native">
+        <TextField v-model="vessel.name" :label="tell('common.name')" :error="fieldError('name')" />
+        <label class="sub" for="role">{{ tell('VesselsPanel.what-it-for') }}</label><select
+          id="role"
+          v-model="vessel.role"
+          class="native"
+        >
           <option v-for="(word, role) in roles" :key="role" :value="role">{{ word }}</option>
         </select>
         <NumberField
           v-model="vessel.volumeL"
-          label="Volume, to the brim"
+          :label="tell('common.volume-to-brim')"
           unit="L"
           :max="500"
           :error="fieldError('volumeL')"
         /><NumberField
           v-model="vessel.tareG"
-          label="Weight empty"
+          :label="tell('VesselsPanel.weight-empty')"
           unit="g"
           whole
           :min="0"
           :error="fieldError('tareG')"
         /><NumberField
           v-model="vessel.innerDiameterMm"
-          label="Inner width"
+          :label="tell('VesselsPanel.inner-width')"
           unit="mm"
           :min="30"
           :max="1500"
           :error="fieldError('innerDiameterMm')"
         />
         <details class="how">
-          <summary>Headspace and holes</summary>
+          <summary>{{ tell('VesselsPanel.headspace-and-holes') }}</summary>
           <NumberField
             v-model="vessel.headspacePercent"
             nullable
-            label="Left free above the mark, 10 % if empty"
+            :label="tell('VesselsPanel.left-free-above-mark-10')"
             unit="%"
             :min="0"
             :max="60"
@@ -147,7 +164,7 @@ const heightPx = (v: { volumeL: number; innerDiameterMm: number }): number =>
           /><NumberField
             v-model="vessel.holeMm"
             nullable
-            label="Holes or mesh"
+            :label="tell('common.holes-or-mesh')"
             unit="mm"
             :min="0.05"
             :max="30"
@@ -155,21 +172,21 @@ const heightPx = (v: { volumeL: number; innerDiameterMm: number }): number =>
           />
         </details>
         <p class="sub">
-          No galvanised, copper, bare iron or reused chemical vessels: honey is sour.
+          {{ tell('VesselsPanel.no-galvanised-copper-bare-iron') }}
         </p>
         <Refusal
           :refusal="refusal"
           :fields="['name', 'volumeL', 'tareG', 'innerDiameterMm']"
         /><Button
           type="submit"
-          :label="vessel.id ? 'Write it down' : 'Put it in the kit'"
+          :label="vessel.id ? tell('common.write-it-down') : tell('common.put-it-in-kit')"
           :disabled="!isReady"
           :loading="busy"
         /><Button
           v-if="vessel.id"
           text
           type="button"
-          label="Take it out of the kit"
+          :label="tell('common.take-it-out-kit')"
           @click="takeOut(vessel)"
         />
       </form>

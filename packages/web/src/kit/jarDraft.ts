@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import type { JarKindRecord, PieceShape } from '@furrow/core';
 
 /** A kind of jar or box as it is being said: null where nobody said it yet. */
@@ -22,10 +23,10 @@ export interface JarDraft {
 }
 
 export const JAR_PURPOSES: Record<JarKindRecord['purpose'], string> = {
-  jar: 'Honey',
-  chunk: 'Comb and honey',
-  piece: 'A piece of comb',
-  sample: 'A sample of comb',
+  jar: tell('common.honey'),
+  chunk: tell('jarDraft.comb-and-honey'),
+  piece: tell('jarDraft.piece-comb'),
+  sample: tell('jarDraft.sample-comb'),
 };
 
 const NONE_YET: JarDraft = {

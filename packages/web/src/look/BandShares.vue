@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   CONTENTS,
   bandEdges,
@@ -25,11 +26,11 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ shares: [shares: Shares] }>();
 const WORDS: Record<Content, string> = {
-  capped: 'Capped',
-  open: 'Open',
-  pollen: 'Pollen',
-  brood: 'Brood',
-  empty: 'Empty',
+  capped: tell('common.capped'),
+  open: tell('common.open'),
+  pollen: tell('common.pollen'),
+  brood: tell('common.brood'),
+  empty: tell('common.empty'),
 };
 /** A label every so many pixels at least. */
 const PITCH = 44;
@@ -62,12 +63,12 @@ const nudge = (content: Content, by: number): void =>
 </script>
 
 <template>
-  <ul class="bands" :aria-label="`Shares of side ${side}`">
+  <ul class="bands" :aria-label="tell('BandShares.shares-side', { side })">
     <li v-for="{ content, y } in labels" :key="content" :style="{ top: `${y + 26}px` }">
       <button
         type="button"
         class="step"
-        :aria-label="`Less ${WORDS[content].toLowerCase()}`"
+        :aria-label="tell('BandShares.less', { content: WORDS[content].toLowerCase() })"
         @click="nudge(content, -5)"
       >
         <svg width="20" height="20" aria-hidden="true">
@@ -82,7 +83,7 @@ const nudge = (content: Content, by: number): void =>
       </button>
       <NumberField
         :model-value="percents[content]"
-        :label="`${WORDS[content]}, side ${side}`"
+        :label="tell('BandShares.side', { content: WORDS[content], side })"
         hide-label
         narrow
         :min="0"
@@ -94,7 +95,7 @@ const nudge = (content: Content, by: number): void =>
       <button
         type="button"
         class="step plus"
-        :aria-label="`More ${WORDS[content].toLowerCase()}`"
+        :aria-label="tell('BandShares.more', { content: WORDS[content].toLowerCase() })"
         @click="nudge(content, 5)"
       >
         +

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Hive, type HouseRules } from '@furrow/core';
 import { weighedText } from '@furrow/words';
 import { computed } from 'vue';
 import { useBoxHistory } from '../api/queries.js';
 import { dateText } from '../shell/times.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * What happened with the boxes of a hive: set on, turned, moved, given, emptied. Nothing where
@@ -17,7 +18,12 @@ const { data: events } = useBoxHistory(computed(() => props.hive.id));
 <template>
   <details v-if="events?.length" class="boxes">
     <summary>
-      What happened with its boxes: {{ said(events[0].sentence) }}, {{ dateText(events[0].on) }}
+      {{
+        tell('BoxHistory.what-happened-with-its-boxes', {
+          sentence: said(events[0].sentence),
+          on: dateText(events[0].on),
+        })
+      }}
     </summary>
     <ol>
       <li v-for="(e, i) in events" :key="i">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { SUPERS_ON, type ColonyFact, type ColonyState, type Hive, type Units } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
@@ -36,8 +37,8 @@ const degrees = ref<number | null>(null);
 const started = ref('');
 /** A date nobody told is never shown as one that somebody did. */
 const startedText = ({ startedOn, startedAssumed }: ColonyState): string => {
-  if (!startedOn) return 'not known';
-  return startedAssumed ? 'not said, taken as a year' : dateText(startedOn);
+  if (!startedOn) return tell('ColonyLine.not-known');
+  return startedAssumed ? tell('ColonyLine.not-said-taken-as-year') : dateText(startedOn);
 };
 watch(open, (kind) => {
   [on.value, refusal.value, started.value] = [props.date, null, props.state.startedOn ?? ''];
@@ -48,9 +49,9 @@ watch(open, (kind) => {
 });
 
 const SUPERS_ON_WORDS = {
-  yes: 'Leaflet: supers may be on',
-  no: 'Leaflet: no supers on',
-  unknown: 'Leaflet not read yet',
+  yes: tell('ColonyLine.leaflet-supers-may-be-on'),
+  no: tell('ColonyLine.leaflet-no-supers-on'),
+  unknown: tell('ColonyLine.leaflet-not-read-yet'),
 };
 const lines = computed(() =>
   colonyLines(props.hive, props.state, props.date, endsOn.value, props.units),
@@ -66,7 +67,7 @@ async function note(fact: ColonyFact): Promise<void> {
   const done = await go(
     '/colonyFacts',
     { id: newId(), colonyId: props.hive.colony!.id, on: on.value, fact },
-    `${props.hive.name}: ${fact.kind.replace('-', ' ')} noted.`,
+    tell('ColonyLine.noted', { hive: props.hive.name, replace: fact.kind.replace('-', ' ') }),
   );
   if (done) close(answered);
 }
@@ -74,7 +75,7 @@ async function keepStart(): Promise<void> {
   const done = await go(
     `/colonies/${props.hive.colony!.id}`,
     { startedOn: started.value },
-    `${props.hive.name}: colony since ${dateText(started.value)}.`,
+    tell('ColonyLine.colony-since', { hive: props.hive.name, started: dateText(started.value) }),
     { method: 'PATCH', baseRevision: props.hive.colony!.revision },
   );
   if (done) close('started');
@@ -84,7 +85,7 @@ async function keepStart(): Promise<void> {
 <template>
   <details v-if="hive.colony" class="colony">
     <summary>
-      <b>The colony</b> <span class="sub">{{ summary }}</span>
+      <b>{{ tell('ColonyLine.colony') }}</b> <span class="sub">{{ summary }}</span>
     </summary>
     <div class="facts">
       <button
@@ -93,7 +94,7 @@ async function keepStart(): Promise<void> {
         :aria-expanded="open === 'started'"
         @click="open = open === 'started' ? null : 'started'"
       >
-        <span class="sub">Lives here since</span>{{ ' ' }}
+        <span class="sub">{{ tell('ColonyLine.lives-here-since') }}</span>{{ ' ' }}
         <b>{{ startedText(state) }}</b>
       </button>
       <button
@@ -113,24 +114,33 @@ async function keepStart(): Promise<void> {
         v-if="open !== 'started'"
         v-model="on"
         type="date"
-        label="On"
+        :label="tell('common.on')"
         :error="fieldError('on')"
       />
       <template v-if="open === 'started'">
         <TextField
           v-model="started"
           type="date"
-          label="This colony lives here since"
+          :label="tell('common.this-colony-lives-here-since')"
           :error="fieldError('startedOn')"
         />
-        <Button label="Write it down" :disabled="!started" :loading="busy" @click="keepStart" />
+        <Button
+          :label="tell('common.write-it-down')"
+          :disabled="!started"
+          :loading="busy"
+          @click="keepStart"
+        />
       </template>
       <template v-else-if="open === 'treatment'">
-        <TextField v-model="product" label="Product" :error="fieldError('fact.product')" />
+        <TextField
+          v-model="product"
+          :label="tell('ColonyLine.product')"
+          :error="fieldError('fact.product')"
+        />
         <NumberField
           v-model="waitDays"
-          label="Waiting time, from its leaflet"
-          unit="days"
+          :label="tell('ColonyLine.waiting-time-from-its-leaflet')"
+          :unit="tell('ColonyLine.days')"
           whole
           :min="0"
           :max="730"
@@ -145,12 +155,17 @@ async function keepStart(): Promise<void> {
           @click="note({ kind: 'treatment', product, waitDays: waitDays!, supersOn })"
         />
         <p class="sub">
-          Comb that hangs here during it is marked by what the leaflet allows, not only by the days
-          after. Ask a vet.
+          {{ tell('ColonyLine.comb-that-hangs-here-during') }}
         </p>
       </template>
       <template v-else-if="open === 'feeding'">
-        <NumberField v-model="litres" label="How much" unit="L" :min="0.05" :max="100" />
+        <NumberField
+          v-model="litres"
+          :label="tell('common.how-much')"
+          unit="L"
+          :min="0.05"
+          :max="100"
+        />
         <Button
           v-for="what in ['syrup', 'fondant'] as const"
           :key="what"
@@ -161,10 +176,10 @@ async function keepStart(): Promise<void> {
           @click="note({ kind: 'feeding', what, litres: litres! })"
         />
         <template v-if="state.feedings.length">
-          <TextField v-model="syrupReason" label="It is not in the comb any more, because" />
+          <TextField v-model="syrupReason" :label="tell('ColonyLine.it-not-in-comb-any')" />
           <Button
             outlined
-            label="Clear what was fed"
+            :label="tell('ColonyLine.clear-what-was-fed')"
             :disabled="syrupReason.trim().length < 3"
             :loading="busy"
             @click="note({ kind: 'syrup-word', reason: syrupReason })"
@@ -172,9 +187,9 @@ async function keepStart(): Promise<void> {
         </template>
       </template>
       <template v-else-if="open === 'bloom'">
-        <TextField v-model="plant" label="What is in bloom" />
+        <TextField v-model="plant" :label="tell('ColonyLine.what-in-bloom')" />
         <Button
-          label="Write it down"
+          :label="tell('common.write-it-down')"
           :disabled="!plant.trim()"
           :loading="busy"
           @click="note({ kind: 'bloom', plant })"
@@ -183,13 +198,13 @@ async function keepStart(): Promise<void> {
       <template v-else-if="open === 'tilt'">
         <NumberField
           v-model="degrees"
-          label="Tilt toward the outlet"
+          :label="tell('ColonyLine.tilt-toward-outlet')"
           unit="°"
           :min="-10"
           :max="15"
         />
         <Button
-          label="Write it down"
+          :label="tell('common.write-it-down')"
           :disabled="degrees === null"
           :loading="busy"
           @click="note({ kind: 'tilt', degrees: degrees! })"
@@ -208,7 +223,11 @@ async function keepStart(): Promise<void> {
           v-if="open === 'flow' || open === 'entrance'"
           v-model="endsOn"
           type="date"
-          :label="open === 'flow' ? 'Likely ends on (if known)' : 'Open again on'"
+          :label="
+            open === 'flow'
+              ? tell('ColonyLine.likely-ends-on-if-known')
+              : tell('ColonyLine.open-again-on')
+          "
         />
         <Button
           v-for="c in current.choices"
@@ -219,19 +238,23 @@ async function keepStart(): Promise<void> {
           @click="note(c.fact)"
         />
         <p v-if="open === 'entrance'" class="sub">
-          Never sealed: air must pass. Name the day it is opened again.
+          {{ tell('ColonyLine.never-sealed-air-must-pass') }}
         </p>
       </template>
       <Refusal :refusal="refusal" :fields="['on', 'startedOn', 'fact.product']" />
     </form>
   </details>
   <div v-if="hive.colony" class="facts">
-    <button type="button" class="fact" @click="emit('stray')"><b>Stray comb…</b></button>
+    <button type="button" class="fact" @click="emit('stray')">
+      <b>{{ tell('ColonyLine.stray-comb') }}</b>
+    </button>
     <button type="button" class="fact" @click="emit('begun')">
-      <b>Begun without Furrow…</b>
+      <b>{{ tell('ColonyLine.begun-without-furrow') }}</b>
     </button>
     <button type="button" class="fact" @click="emit('dead')">
-      <b>{{ state.dead ? 'Dead colony: checklist…' : 'The colony is gone…' }}</b>
+      <b>{{
+        state.dead ? tell('ColonyLine.dead-colony-checklist') : tell('ColonyLine.colony-gone')
+      }}</b>
     </button>
   </div>
 </template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { VERDICT_WORDS, type JudgedComb } from '@furrow/core';
 import VerdictMark from '../drawing/VerdictMark.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** On a phone: the verdict on the comb in view and what to do with it, pinned below the drawing. */
 defineProps<{ judged: JudgedComb; combWord: string }>();
@@ -19,7 +20,7 @@ const emit = defineEmits<{ reasons: [] }>();
           ` ${combWord}: ${said(judged.verdict.headline)}`
         }}
       </p>
-      <button type="button" @click="emit('reasons')">Why</button>
+      <button type="button" @click="emit('reasons')">{{ tell('common.why') }}</button>
     </div>
     <slot />
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   type BarView,
   type Hive,
@@ -54,20 +55,29 @@ const noPots = computed(() => ({
 const seed = computed(() => props.bar.slot * 7 + (side.value === 'A' ? 1 : 2));
 const words = computed(() =>
   stacked.value
-    ? { none: `${props.placeName} is empty.`, built: 'Comb was built here' }
+    ? {
+        none: tell('CombHere.empty', { placeName: props.placeName }),
+        built: tell('CombHere.comb-was-built-here'),
+      }
     : {
-        none: `No comb hangs from bar ${props.bar.slot}.`,
-        built: `Comb was built on bar ${props.bar.slot}`,
+        none: tell('CombHere.no-comb-hangs-from-bar', { slot: props.bar.slot }),
+        built: tell('CombHere.comb-was-built-on-bar', { slot: props.bar.slot }),
       },
 );
 const combBuilt = (): Promise<unknown> =>
   go(
     '/combs',
     { id: newId(), hiveId: props.hive.id, slot: props.bar.slot, builtOn: props.date },
-    stacked.value ? `${props.placeName}: comb noted.` : `Comb on bar ${props.bar.slot} noted.`,
+    stacked.value
+      ? tell('CombHere.comb-noted', { placeName: props.placeName })
+      : tell('CombHere.comb-on-bar-noted', { slot: props.bar.slot }),
   );
 const noComb = (combId: string): Promise<unknown> =>
-  go(`/combs/${combId}/end`, { reason: 'none-here' }, `${props.placeName} has no comb.`);
+  go(
+    `/combs/${combId}/end`,
+    { reason: 'none-here' },
+    tell('CombHere.has-no-comb', { placeName: props.placeName }),
+  );
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { Seen } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -14,22 +15,22 @@ export interface Measures {
 defineProps<{ measures: Measures; noCombLabel: string }>();
 const emit = defineEmits<{ change: [part: Partial<Measures>]; noComb: [] }>();
 const AGES: { label: string; value: Seen['combAge'] }[] = [
-  { label: 'New comb', value: 'new' },
-  { label: 'Used', value: 'used' },
-  { label: 'Had brood', value: 'brood-used' },
+  { label: tell('CombMeasures.new-comb'), value: 'new' },
+  { label: tell('common.used'), value: 'used' },
+  { label: tell('CombMeasures.had-brood'), value: 'brood-used' },
 ];
 const STRAIGHT = [
-  { label: 'Straight', value: true },
-  { label: 'Crooked', value: false },
+  { label: tell('CombMeasures.straight'), value: true },
+  { label: tell('CombMeasures.crooked'), value: false },
 ];
 </script>
 
 <template>
   <details class="how">
-    <summary>This comb's measures</summary>
+    <summary>{{ tell('CombMeasures.this-combs-measures') }}</summary>
     <div class="measures">
       <NumberField
-        label="Depth"
+        :label="tell('CombMeasures.depth')"
         unit="mm"
         :min="10"
         :max="600"
@@ -37,7 +38,7 @@ const STRAIGHT = [
         @update:model-value="$event && emit('change', { depthMm: $event })"
       />
       <NumberField
-        label="Thickness, sealed"
+        :label="tell('CombMeasures.thickness-sealed')"
         unit="mm"
         :min="15"
         :max="60"
@@ -50,7 +51,7 @@ const STRAIGHT = [
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="Age of the comb"
+        :aria-label="tell('CombMeasures.age-comb')"
         @update:model-value="emit('change', { combAge: $event })"
       />
       <SelectButton
@@ -58,7 +59,7 @@ const STRAIGHT = [
         :options="STRAIGHT"
         option-label="label"
         option-value="value"
-        aria-label="Whether it is straight"
+        :aria-label="tell('CombMeasures.whether-it-straight')"
         @update:model-value="emit('change', { straight: $event })"
       />
       <Button text :label="noCombLabel" @click="emit('noComb')" />

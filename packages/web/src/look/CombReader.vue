@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { householdUnits } from '../shell/units.js';
+import { tell } from '../words/tell.js';
+import { householdUnits } from '../words/units.js';
 import {
   hiveKind,
   packFace,
@@ -85,10 +86,10 @@ const outline = computed(() => seenOutline(props.hive, measures.value.depthMm));
 const way = ref<'bands' | 'paint' | 'outside'>('bands');
 const FROM_OUTSIDE = ['window', 'end-pane', 'below'];
 const ways = computed(() => [
-  { label: 'Bands', value: 'bands' },
-  { label: 'Paint cells', value: 'paint' },
+  { label: tell('CombReader.bands'), value: 'bands' },
+  { label: tell('CombReader.paint-cells'), value: 'paint' },
   ...(kind.value.seenBy.some((v) => FROM_OUTSIDE.includes(v))
-    ? [{ label: 'From outside', value: 'outside' }]
+    ? [{ label: tell('CombReader.from-outside'), value: 'outside' }]
     : []),
 ]);
 watch(
@@ -135,7 +136,9 @@ const before = computed(() =>
 );
 const beforeText = computed(() =>
   earlierLook.value
-    ? `capped on ${dayText(earlierLook.value.occurredAt, props.hive.site.zone)}`
+    ? tell('CombReader.capped-on', {
+        occurredAt: dayText(earlierLook.value.occurredAt, props.hive.site.zone),
+      })
     : undefined,
 );
 
@@ -163,10 +166,12 @@ const faceHeight = computed(() =>
   bands.value && !stacked.value ? `${bands.value.heightPx}px` : undefined,
 );
 const SIDE_WORDS = {
-  box: { A: ', toward place 1', B: ', away from it' },
-  file: { A: ', toward the entrance', B: ', toward the back' },
+  box: { A: tell('CombReader.toward-place-1'), B: tell('CombReader.away-from-it') },
+  file: { A: tell('CombReader.toward-entrance'), B: tell('CombReader.toward-back') },
 };
-const sideTitle = computed(() => `${props.placeName}, side ${side.value}`);
+const sideTitle = computed(() =>
+  tell('CombReader.side', { placeName: props.placeName, side: side.value }),
+);
 const faceTitle = computed(
   () => `${sideTitle.value}${SIDE_WORDS[stacked.value ? 'box' : 'file'][side.value]}`,
 );
@@ -179,9 +184,11 @@ const faceTitle = computed(
         :model-value="side"
         :options="['A', 'B']"
         :allow-empty="false"
-        aria-label="Side of the comb"
+        :aria-label="tell('CombReader.side-comb')"
         @update:model-value="side = $event"
-        ><template #option="{ option }">Side {{ option }}</template></SelectButton
+        ><template #option="{ option }">{{
+          tell('CombReader.side-2', { option })
+        }}</template></SelectButton
       >
       <SelectButton
         v-model="way"
@@ -189,10 +196,10 @@ const faceTitle = computed(
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="How it is read"
+        :aria-label="tell('CombReader.how-it-read')"
       />
-      <Button outlined label="From a photo…" @click="photo = true" />
-      <Button outlined label="Measure water…" @click="dialog = true" />
+      <Button outlined :label="tell('CombReader.from-photo')" @click="photo = true" />
+      <Button outlined :label="tell('common.measure-water')" @click="dialog = true" />
     </div>
     <OutsideView
       v-if="way === 'outside'"
@@ -249,16 +256,16 @@ const faceTitle = computed(
       />
     </div>
     <div class="tools">
-      <a v-if="photoId" :href="`/api/v1/photos/${photoId}`" target="_blank" rel="noopener"
-        >The photo of side {{ side }}</a
-      >
+      <a v-if="photoId" :href="`/api/v1/photos/${photoId}`" target="_blank" rel="noopener">{{
+        tell('CombReader.photo-side', { side })
+      }}</a>
       <p v-if="draft?.said" role="status">
         <b>{{ draft.said }}</b>
       </p>
       <Button
         v-if="shares && (draft || !last)"
         text
-        label="Not seen"
+        :label="tell('common.not-seen')"
         @click="emit('shares', null)"
       />
       <WaterSamples
@@ -269,7 +276,11 @@ const faceTitle = computed(
       />
       <CombMeasures
         :measures="measures"
-        :no-comb-label="stacked ? 'No comb here' : `No comb on bar ${bar.slot}`"
+        :no-comb-label="
+          stacked
+            ? tell('CombReader.no-comb-here')
+            : tell('CombReader.no-comb-on-bar', { slot: bar.slot })
+        "
         @change="emit('measures', $event)"
         @no-comb="emit('noComb')"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   DEATH_CAUSES,
   DEATH_MUST_ASK,
@@ -25,19 +26,19 @@ const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{ hive: Hive; state: ColonyState; date: string }>();
 const { go, busy, refusal } = useSend();
 const signs: Record<DeathCause, string> = {
-  dysentery: 'Brown streaks on comb and front: dysentery',
-  mould: 'Mould on comb',
-  treated: 'Treated in the months before',
-  damp: 'Wet inside, water on the floor',
-  starved: 'Heads in empty cells, no stores',
-  queenless: 'Scattered drone brood, no queen',
-  cold: 'A small cluster, dead beside stores',
-  mites: 'Few bees, deformed wings, mites on the floor',
-  foulbrood: 'Sunken, greasy caps; brood that ropes; a bad smell',
-  poisoned: 'A carpet of dead bees, tongues out, in season',
-  rodents: 'Gnawed comb, droppings, a nest',
-  robbed: 'Torn cappings, wax crumbs on the floor',
-  unknown: 'Not known',
+  dysentery: tell('DeadColony.brown-streaks-on-comb-and'),
+  mould: tell('DeadColony.mould-on-comb'),
+  treated: tell('DeadColony.treated-in-months-before'),
+  damp: tell('DeadColony.wet-inside-water-on-floor'),
+  starved: tell('DeadColony.heads-in-empty-cells-no'),
+  queenless: tell('DeadColony.scattered-drone-brood-no-queen'),
+  cold: tell('DeadColony.small-cluster-dead-beside-stores'),
+  mites: tell('DeadColony.few-bees-deformed-wings-mites'),
+  foulbrood: tell('DeadColony.sunken-greasy-caps-brood-that'),
+  poisoned: tell('DeadColony.carpet-dead-bees-tongues-out'),
+  rodents: tell('DeadColony.gnawed-comb-droppings-nest'),
+  robbed: tell('DeadColony.torn-cappings-wax-crumbs-on'),
+  unknown: tell('DeadColony.not-known'),
 };
 const causes = ref<DeathCause[]>([]);
 /** Signs looked for and not found: what is in neither list was not looked for. */
@@ -84,7 +85,10 @@ const note = (fact: ColonyFact, said: string): Promise<unknown> =>
 async function keep(): Promise<void> {
   if (
     !props.state.dead &&
-    !(await note({ kind: 'alive', alive: false }, `${props.hive.name}: the colony is gone.`))
+    !(await note(
+      { kind: 'alive', alive: false },
+      tell('DeadColony.colony-gone', { hive: props.hive.name }),
+    ))
   )
     return;
   const done = await note(
@@ -95,37 +99,55 @@ async function keep(): Promise<void> {
       closedAgainstRobbers: closed.value,
       word: word.value,
     },
-    `${props.hive.name}: checklist written down.`,
+    tell('DeadColony.checklist-written-down', { hive: props.hive.name }),
   );
   if (done) visible.value = false;
 }
 async function mistaken(): Promise<void> {
-  if (await note({ kind: 'alive', alive: true }, `${props.hive.name}: the colony lives.`))
+  if (
+    await note(
+      { kind: 'alive', alive: true },
+      tell('DeadColony.colony-lives', { hive: props.hive.name }),
+    )
+  )
     visible.value = false;
 }
 /** The tick is remembered also where the signs are answered later. */
 async function onlyGone(): Promise<void> {
-  if (!(await note({ kind: 'alive', alive: false }, `${props.hive.name}: the colony is gone.`)))
+  if (
+    !(await note(
+      { kind: 'alive', alive: false },
+      tell('DeadColony.colony-gone', { hive: props.hive.name }),
+    ))
+  )
     return;
   if (closed.value && !isClosed(props.state))
     await note(
       { kind: 'entrance', entrance: 'screened', reopenOn: null },
-      `${props.hive.name}: closed against robbers.`,
+      tell('DeadColony.closed-against-robbers', { hive: props.hive.name }),
     );
   visible.value = false;
 }
 </script>
 
 <template>
-  <DialogFrame v-model:visible="visible" :header="`${hive.name}: the colony is gone`" :width="1000">
+  <DialogFrame
+    v-model:visible="visible"
+    :header="tell('DeadColony.colony-gone-2', { hive: hive.name })"
+    :width="1000"
+  >
     <form class="acts" @submit.prevent="keep">
       <label class="check"
-        ><input v-model="closed" type="checkbox" /> The hive is closed against robbers</label
+        ><input v-model="closed" type="checkbox" />
+        {{ tell('DeadColony.hive-closed-against-robbers') }}</label
       >
       <fieldset>
         <legend>
-          <b>What do you see?</b> Look for each; one sign alone clears nothing.
-          <template v-if="unasked.length">{{ unasked.length }} not looked for yet.</template>
+          <b>{{ tell('DeadColony.what-do-you-see') }}</b>
+          {{ tell('DeadColony.look-for-each-one-sign') }}
+          <template v-if="unasked.length">{{
+            tell('DeadColony.not-looked-for-yet', { unasked: unasked.length })
+          }}</template>
         </legend>
         <div class="signs">
           <div v-for="c in askedSigns" :key="c" class="sign">
@@ -133,8 +155,8 @@ async function onlyGone(): Promise<void> {
             <SelectButton
               :model-value="answerOf(c)"
               :options="[
-                { label: 'Yes', value: 'yes' },
-                { label: 'No', value: 'no' },
+                { label: tell('common.yes'), value: 'yes' },
+                { label: tell('common.no'), value: 'no' },
               ]"
               option-label="label"
               option-value="value"
@@ -144,17 +166,18 @@ async function onlyGone(): Promise<void> {
           </div>
         </div>
         <label class="check"
-          ><input v-model="causes" type="checkbox" value="unknown" /> The cause is not known</label
+          ><input v-model="causes" type="checkbox" value="unknown" />
+          {{ tell('DeadColony.cause-not-known') }}</label
         >
       </fieldset>
       <div>
-        <p id="word">What an inspector or laboratory said</p>
+        <p id="word">{{ tell('DeadColony.what-inspector-or-laboratory-said') }}</p>
         <SelectButton
           v-model="word"
           :options="[
-            { label: 'Not asked', value: 'none' },
-            { label: 'No disease', value: 'no-disease' },
-            { label: 'Disease', value: 'disease' },
+            { label: tell('DeadColony.not-asked'), value: 'none' },
+            { label: tell('DeadColony.no-disease'), value: 'no-disease' },
+            { label: tell('DeadColony.disease'), value: 'disease' },
           ]"
           option-label="label"
           option-value="value"
@@ -168,15 +191,26 @@ async function onlyGone(): Promise<void> {
           <li v-for="l in advice.lines" :key="l">{{ l }}</li>
         </ul>
 
-        <Button type="submit" label="Write it down" :disabled="!causes.length" :loading="busy" />
+        <Button
+          type="submit"
+          :label="tell('common.write-it-down')"
+          :disabled="!causes.length"
+          :loading="busy"
+        />
         <Button
           v-if="!state.dead"
           outlined
-          label="It is gone; answer later"
+          :label="tell('DeadColony.it-gone-answer-later')"
           :loading="busy"
           @click="onlyGone"
         />
-        <Button v-else text label="A mistake: it lives" :loading="busy" @click="mistaken" />
+        <Button
+          v-else
+          text
+          :label="tell('DeadColony.mistake-it-lives')"
+          :loading="busy"
+          @click="mistaken"
+        />
       </div>
     </form>
   </DialogFrame>

@@ -1,20 +1,21 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { DueItem } from '@furrow/core';
 import { dateText } from '../shell/times.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 defineProps<{ items: DueItem[] }>();
 </script>
 
 <template>
   <section v-if="items.length" class="due">
-    <h2 class="furrow-heading">Due at this hive</h2>
+    <h2 class="furrow-heading">{{ tell('DueList.due-at-this-hive') }}</h2>
     <ul>
       <li v-for="i in items" :key="i.id">
         <b>{{ i.what }}</b>{{ ' ' }}
-        <span v-if="i.overdueDays > 0" class="rust"
-          >{{ i.overdueDays }} {{ i.overdueDays === 1 ? 'day' : 'days' }} over</span
-        ><span v-else-if="i.dueOn" class="sub">{{ dateText(i.dueOn) }}</span>
+        <span v-if="i.overdueDays > 0" class="rust">{{
+          tell('DueList.days-over', { overdueDays: i.overdueDays })
+        }}</span><span v-else-if="i.dueOn" class="sub">{{ dateText(i.dueOn) }}</span>
         <span class="why">{{ said(i.why) }}</span>
       </li>
     </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { vDrag, within, type Pull, type Point } from '../drawing/drag';
 import { type Pane, between } from '@furrow/core';
 import { computed } from 'vue';
@@ -54,7 +55,14 @@ function pulled({ at, first, held }: Pull): void {
     :height="(height * 120) / 96"
     :viewBox="`0 0 ${WIDTH} ${height}`"
     role="img"
-    :aria-label="`${counted} cells behind the end pane: ${pane.capped} capped, ${pane.open} open, ${pane.empty} empty`"
+    :aria-label="
+      tell('EndPane.cells-behind-end-pane-capped', {
+        counted,
+        capped: pane.capped,
+        open: pane.open,
+        empty: pane.empty,
+      })
+    "
     v-drag="pulled"
   >
     <rect

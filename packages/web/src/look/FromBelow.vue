@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   edgeLooks,
   nextEdge,
@@ -36,7 +37,12 @@ const [PITCH, HEIGHT, GAP] = [44, 150, 7];
 const edgeOf = (b: CombPlace): LowerEdge | null => seen.value[b.comb.id] ?? null;
 const says = (b: CombPlace): string => {
   const edge = edgeOf(b);
-  return `Place ${b.inBox}: ${edge ? `${WORDS[edge]} at its lower edge` : 'not seen'}`;
+  return tell('FromBelow.place', {
+    inBox: b.inBox,
+    edge: edge
+      ? tell('FromBelow.at-its-lower-edge', { edge: WORDS[edge] })
+      : tell('FromBelow.not-seen'),
+  });
 };
 function touch(b: CombPlace): void {
   const { [b.comb.id]: before, ...rest } = seen.value;
@@ -53,7 +59,7 @@ async function write(): Promise<void> {
   const done = await go(
     '/looks/several',
     { looks },
-    `Box ${box.value.number} seen from below: ${looks.length} combs written down.`,
+    tell('FromBelow.box-seen-from-below-combs', { number: box.value.number, looks: looks.length }),
   );
   if (done) seen.value = {};
 }
@@ -62,14 +68,14 @@ async function write(): Promise<void> {
 <template>
   <div class="below">
     <p>
-      <b>Box {{ box.number }} tilted up: touch each comb as its lower edge looks.</b>
+      <b>{{ tell('FromBelow.box-tilted-up-touch-each', { number: box.number }) }}</b>
     </p>
     <svg
       :width="combs.length * PITCH + 16"
       :height="HEIGHT + 34"
       :viewBox="`0 0 ${combs.length * PITCH + 16} ${HEIGHT + 34}`"
       role="group"
-      :aria-label="`Lower edges of box ${box.number}`"
+      :aria-label="tell('FromBelow.lower-edges-box', { number: box.number })"
     >
       <rect
         x="2"
@@ -125,17 +131,16 @@ async function write(): Promise<void> {
       </g>
     </svg>
     <div class="line">
-      <Button outlined label="All capped to the edge" @click="all('capped')" />
-      <Button outlined label="All open at the edge" @click="all('open')" />
+      <Button outlined :label="tell('FromBelow.all-capped-to-edge')" @click="all('capped')" />
+      <Button outlined :label="tell('FromBelow.all-open-at-edge')" @click="all('open')" />
     </div>
     <p class="sub">
-      One touch: capped to the edge. Two: open. Three: not seen. The lower edge is capped last:
-      capped there, the rest likely is. A guess, marked as one; it never makes a comb ripe.
+      {{ tell('FromBelow.one-touch-capped-to-edge') }}
     </p>
     <Refusal :refusal="refusal" />
     <Button
       v-if="count"
-      :label="`Write down ${count} of ${combs.length} from below`"
+      :label="tell('FromBelow.write-down-from-below', { count, combs: combs.length })"
       :loading="busy"
       @click="write"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { counted, countedCombsText, hiveKind, type Hive } from '@furrow/core';
 import { computed } from 'vue';
 import AlsoHere from '../house/AlsoHere.vue';
@@ -26,17 +27,25 @@ const stands = computed(() => {
 <template>
   <header>
     <h1>{{ hive.name }}</h1>
-    <AlsoHere :about="hive.id" :step="combId && `look ${combId}`" where="at this comb" />
+    <AlsoHere
+      :about="hive.id"
+      :step="combId && tell('HiveHeading.look', { combId })"
+      :where="tell('HiveHeading.at-this-comb')"
+    />
     <span class="sub"
-      >{{ stands }}<template v-if="dead">. <b class="rust">The colony is gone</b></template
+      >{{ stands
+      }}<template v-if="dead"
+        >. <b class="rust">{{ tell('HiveHeading.colony-gone') }}</b></template
       >.</span
     >
     <span class="right links">
       <RouterLink v-for="h in others" :key="h.id" :to="`/look/${h.id}`">{{ h.name }}</RouterLink>
-      <RouterLink to="/hives/new">New hive</RouterLink>
-      <button type="button" class="linklike" @click="emit('measure')">This hive…</button>
+      <RouterLink to="/hives/new">{{ tell('HiveHeading.new-hive') }}</RouterLink>
+      <button type="button" class="linklike" @click="emit('measure')">
+        {{ tell('HiveHeading.this-hive') }}
+      </button>
       <button type="button" class="linklike" @click="asTable = !asTable">
-        {{ asTable ? 'As a drawing' : 'As a table' }}
+        {{ asTable ? tell('HiveHeading.as-drawing') : tell('HiveHeading.as-table') }}
       </button>
     </span>
   </header>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { followerAfterBar, isStingless, type Hive, type JudgedComb, between } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, ref, watch } from 'vue';
@@ -34,8 +35,8 @@ const scale = computed(() => {
 const combs = computed(() => drawnCombs(props.hive, props.judged));
 const label = computed(() =>
   stacked.value
-    ? `Section of ${props.hive.name}, lowest box below`
-    : `Section of ${props.hive.name}, the entrance at the left`,
+    ? tell('HivePicture.section-lowest-box-below', { hive: props.hive.name })
+    : tell('HivePicture.section-entrance-at-left', { hive: props.hive.name }),
 );
 watch([() => props.slotInHand, frame, () => props.judged.length], async () => {
   await nextTick();
@@ -57,7 +58,7 @@ async function keepBoard(): Promise<void> {
   const done = await go(
     `/hives/${props.hive.id}`,
     { geometry: shown.value.geometry },
-    `Follower board behind bar ${boardAt.value}.`,
+    tell('HivePicture.follower-board-behind-bar', { boardAt: boardAt.value }),
     { method: 'PATCH', baseRevision: props.hive.revision },
   );
   if (done) boardAt.value = null;
@@ -80,14 +81,16 @@ async function keepBoard(): Promise<void> {
   </div>
   <div v-if="isBoardMoved" class="acts row board">
     <Button
-      :label="`Follower board behind bar ${boardAt}: write it down`"
+      :label="tell('HivePicture.follower-board-behind-bar-write', { boardAt })"
       :loading="busy"
       @click="keepBoard"
     />
-    <Button outlined label="Put it back" @click="boardAt = null" />
+    <Button outlined :label="tell('common.put-it-back')" @click="boardAt = null" />
   </div>
   <p class="legend sub" :class="{ stacked }">
-    <span>▲ may take</span><span>▬ leave</span><span>◇ test first</span><span>○ not read yet</span>
+    <span>{{ tell('HivePicture.may-take') }}</span><span>{{ tell('HivePicture.leave') }}</span
+    ><span>{{ tell('HivePicture.test-first') }}</span
+    ><span>{{ tell('HivePicture.not-read-yet') }}</span>
   </p>
 </template>
 

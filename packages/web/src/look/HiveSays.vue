@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { dateWords, spanText, type LastBarForecast, type SuperForecast } from '@furrow/core';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * What the hive as a whole tells: the scan from the back, what ripens next, its boxes and supers.
@@ -20,25 +21,29 @@ defineProps<{
     <p v-if="scan" class="scan">
       {{ said(scan.sentence) }}<template v-if="!scan.first">{{ ` ${scanBack}` }}</template
       ><template v-if="lastBar">
-        Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and
-        {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before,
-        or the board is stuck.</template
+        {{
+          tell('HiveSays.comb-reaches-bar-between-and', {
+            lastBar: lastBar.lastBar,
+            earliest: dateWords(lastBar.earliest),
+            latest: lastBar.latest ? dateWords(lastBar.latest) : tell('HiveSays.day-not-yet-known'),
+          })
+        }}</template
       >
     </p>
     <p v-if="nextRipe.length" class="scan">
-      <b>Ripe next:</b>{{ ' ' }}
+      <b>{{ tell('HiveSays.ripe-next') }}</b>{{ ' ' }}
       <template v-for="(n, i) in nextRipe" :key="n.label"
         >{{ i ? '; ' : '' }}{{ n.label }} {{ spanText(n.earliest, n.latest) }}</template
       >.
     </p>
     <p v-for="b in boxes" :key="b.number" class="scan">
-      <b>Box {{ b.number }}:</b> {{ said(b.sentence)
+      <b>{{ tell('HiveSays.box', { number: b.number }) }}</b> {{ said(b.sentence)
       }}<template v-if="b.kg">
-        About {{ b.kg }} honey in it: weigh before you lift, and lift with two.</template
+        {{ tell('HiveSays.about-honey-in-it-weigh', { kg: b.kg }) }}</template
       >
     </p>
     <p v-for="s in supers" :key="s.number" class="scan">
-      <b>Super {{ s.number }}:</b> {{ said(s.forecast.sentence) }}
+      <b>{{ tell('HiveSays.super', { number: s.number }) }}</b> {{ said(s.forecast.sentence) }}
       {{ said(s.forecast.doNext.join(' ')) }}
     </p>
   </div>

@@ -1,31 +1,34 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { percentDown, type JudgedComb, type Units, type Verdict } from '@furrow/core';
 import { massRangeText } from '@furrow/words';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** The hive as a table: the same figures as the drawing. */
 defineProps<{ judged: JudgedComb[]; units: Units }>();
 const emit = defineEmits<{ select: [slot: number] }>();
 const words: Record<Verdict, string> = {
-  take: '▲ May take',
+  take: tell('HiveTable.may-take'),
   leave: '▬ Leave',
-  test: '◇ Test first',
-  'not-read': '○ Not read yet',
+  test: tell('HiveTable.test-first'),
+  'not-read': tell('HiveTable.not-read-yet'),
 };
 </script>
 
 <template>
   <table class="plain">
     <caption class="visually-hidden">
-      Combs from the entrance back
+      {{
+        tell('HiveTable.combs-from-entrance-back')
+      }}
     </caption>
     <thead>
       <tr>
-        <th>Comb</th>
-        <th>Verdict</th>
-        <th>Capped</th>
-        <th>Honey</th>
-        <th>Why</th>
+        <th>{{ tell('common.comb') }}</th>
+        <th>{{ tell('HiveTable.verdict') }}</th>
+        <th>{{ tell('common.capped') }}</th>
+        <th>{{ tell('common.honey') }}</th>
+        <th>{{ tell('common.why') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -39,11 +42,13 @@ const words: Record<Verdict, string> = {
         <td class="num">
           {{
             j.verdict.cappedPercent === null
-              ? 'unknown'
+              ? tell('HiveTable.unknown')
               : `${percentDown(j.verdict.cappedPercent / 100)} %`
           }}
         </td>
-        <td class="num">{{ j.estimate ? massRangeText(j.estimate.honeyKg, units) : 'unknown' }}</td>
+        <td class="num">
+          {{ j.estimate ? massRangeText(j.estimate.honeyKg, units) : tell('HiveTable.unknown') }}
+        </td>
         <td>{{ said(j.verdict.headline) }}</td>
       </tr>
     </tbody>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { weeklyGain, type ColonyFact, type ColonyState, type Units } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -7,7 +8,7 @@ import NumberField from '../parts/NumberField.vue';
 import { read } from '../api/client.js';
 import { dateText } from '../shell/times.js';
 import { gainText } from './colonyLines.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * The whole hive on a scale: what it weighs, what it gained a week, and what that says of the
@@ -24,10 +25,10 @@ const kg = ref<number | null>(null);
 const says = ref('');
 const gain = computed(() => weeklyGain(props.weights));
 const FLOW_WORDS = {
-  strong: 'a strong flow',
-  some: 'some forage',
-  standing: 'neither flow nor loss',
-  none: 'a dearth: it lives on its stores',
+  strong: tell('HiveWeight.strong-flow'),
+  some: tell('HiveWeight.some-forage'),
+  standing: tell('HiveWeight.neither-flow-nor-loss'),
+  none: tell('HiveWeight.dearth-it-lives-on-its'),
 };
 /** The forage that the gain speaks for, ready to be noted; standing still speaks for nothing. */
 const flow = computed(() =>
@@ -38,43 +39,60 @@ async function readScale(): Promise<void> {
     const reading = await read(`/instruments/hive-scale?hiveId=${props.hiveId}`);
     kg.value = reading.value / 1000;
     says.value = reading.simulated
-      ? 'read from the practice hive scale'
-      : 'read from the hive scale';
+      ? tell('HiveWeight.read-from-practice-hive-scale')
+      : tell('HiveWeight.read-from-hive-scale');
   } catch (error) {
-    says.value = error instanceof Error ? error.message : 'The hive scale says nothing.';
+    says.value =
+      error instanceof Error ? error.message : tell('HiveWeight.hive-scale-says-nothing');
   }
 }
 const note = (same: boolean): void => emit('note', { kind: 'hive-weight', kg: kg.value!, same });
 </script>
 
 <template>
-  <NumberField v-model="kg" label="The whole hive weighs" unit="kg" :min="1" :max="300" />
-  <Button outlined label="Read the scale" @click="readScale" />
+  <NumberField
+    v-model="kg"
+    :label="tell('common.whole-hive-weighs')"
+    unit="kg"
+    :min="1"
+    :max="300"
+  />
+  <Button outlined :label="tell('common.read-scale')" @click="readScale" />
   <p v-if="says" class="sub">{{ said(says) }}</p>
   <Button
     v-if="weights.length"
     outlined
-    label="Nothing added or taken since"
+    :label="tell('HiveWeight.nothing-added-or-taken-since')"
     :disabled="kg === null"
     :loading="busy"
     @click="note(true)"
   />
   <Button
     outlined
-    :label="weights.length ? 'Something was: begin anew' : 'Write it down'"
+    :label="
+      weights.length ? tell('HiveWeight.something-was-begin-anew') : tell('common.write-it-down')
+    "
     :disabled="kg === null"
     :loading="busy"
     @click="note(false)"
   />
   <p v-if="gain" class="gain">
-    <b>{{ gainText(gain, units) }}</b>: {{ massText(Math.abs(gain.gainKg), units, 1) }}
-    {{ gain.gainKg < 0 ? 'less' : 'more' }} in {{ gain.days }} days since
-    {{ dateText(gain.fromOn) }}. That speaks for {{ FLOW_WORDS[gain.says] }}.
+    <b>{{ gainText(gain, units) }}</b>{{
+      tell('HiveWeight.in-days-since-that-speaks', {
+        gainKg: massText(Math.abs(gain.gainKg), units, 1),
+        gainKg2: gain.gainKg < 0 ? tell('HiveWeight.less') : tell('HiveWeight.more'),
+        days: gain.days,
+        fromOn: dateText(gain.fromOn),
+        says: FLOW_WORDS[gain.says],
+      })
+    }}
   </p>
   <Button
     v-if="flow"
     outlined
-    :label="`Note the forage: ${flow === 'none' ? 'dearth' : flow}`"
+    :label="
+      tell('HiveWeight.note-forage', { flow: flow === 'none' ? tell('HiveWeight.dearth') : flow })
+    "
     :loading="busy"
     @click="emit('note', { kind: 'flow', flow, endsOn: null })"
   />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import Refusal from '../parts/Refusal.vue';
 import type { Refused } from '../api/client.js';
@@ -40,14 +41,14 @@ const emit = defineEmits<{
     <Button
       class="step before"
       outlined
-      :label="pinned ? '←' : `← ${unitWord} before`"
-      :aria-label="`← ${unitWord} before`"
+      :label="pinned ? '←' : tell('LookActs.before', { unitWord })"
+      :aria-label="tell('LookActs.before', { unitWord })"
       @click="emit('step', -1)"
     />
     <Button
       v-if="isDraft"
       class="first"
-      :label="`Write down ${combWord}`"
+      :label="tell('LookActs.write-down', { combWord })"
       :loading="busy"
       @click="emit('write')"
     />
@@ -56,21 +57,21 @@ const emit = defineEmits<{
       class="p-button p-component first"
       :class="{ 'p-button-outlined': !mayTake }"
       :to="`/choose/${hiveId}`"
-      >Go on to Choose</RouterLink
+      >{{ tell('LookActs.go-on-to-choose') }}</RouterLink
     >
-    <span v-else class="first sub">Touch what you see of it.</span>
+    <span v-else class="first sub">{{ tell('LookActs.touch-what-you-see-it') }}</span>
     <Button
       class="step after"
       outlined
-      :label="pinned ? '→' : `${unitWord} after →`"
-      :aria-label="`${unitWord} after →`"
+      :label="pinned ? '→' : tell('LookActs.after', { unitWord })"
+      :aria-label="tell('LookActs.after', { unitWord })"
       @click="emit('step', 1)"
     />
     <Button
       v-if="canBeAlike"
       class="half"
       outlined
-      :label="`Write it down, the ${unitWord.toLowerCase()} after is like it`"
+      :label="tell('LookActs.write-it-down-after-like', { unitWord: unitWord.toLowerCase() })"
       :loading="busy"
       @click="emit('alike')"
     />
@@ -86,14 +87,14 @@ const emit = defineEmits<{
       v-if="!isDraft && canBeSame"
       class="half"
       outlined
-      label="Seen again, as at the last look"
+      :label="tell('LookActs.seen-again-as-at-last')"
       @click="emit('same')"
     />
     <Button
       v-if="isDraft && !pinned"
       class="half"
       outlined
-      label="Put down, keep the last look"
+      :label="tell('common.put-down-keep-last-look')"
       @click="emit('down')"
     />
   </div>

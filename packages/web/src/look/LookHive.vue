@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   correctionFor,
   dayOf,
@@ -81,9 +82,13 @@ const slot = computed({
 const here = computed(() => props.hive.bars.find((b) => b.slot === slot.value) ?? null);
 const placeName = computed(() => (here.value ? placeNameOf(props.hive, here.value) : ''));
 const combWord = computed(() =>
-  here.value?.boxId === null ? `comb ${slot.value}` : placeName.value.toLowerCase(),
+  here.value?.boxId === null
+    ? tell('LookHive.comb', { slot: slot.value })
+    : placeName.value.toLowerCase(),
 );
-const unitWord = computed(() => (kind.value.unitTaken === 'pots' ? 'Pots' : 'Comb'));
+const unitWord = computed(() =>
+  kind.value.unitTaken === 'pots' ? tell('common.pots') : tell('common.comb'),
+);
 const side = ref<Side>('A');
 const compareId = ref<string | null>(null);
 // A comb is read from side A on.
@@ -207,7 +212,7 @@ const closedBrood = computed(() => {
   return props.hive.boxes.find((b) => b.compartment === 'brood' && unread(b.carrierId)) ?? null;
 });
 const readBrood = (boxId: string): Promise<unknown> =>
-  go(`/boxes/${boxId}/read-dead`, {}, 'Its brood box can be read now.');
+  go(`/boxes/${boxId}/read-dead`, {}, tell('LookHive.its-brood-box-can-be'));
 
 function step(by: number): void {
   const slots = combs.value.map((c) => c.slot);
@@ -253,7 +258,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           <Button
             v-if="closedBrood"
             outlined
-            label="Read its brood box too"
+            :label="tell('LookHive.read-its-brood-box-too')"
             :loading="busy"
             @click="readBrood(closedBrood.carrierId)"
           />
@@ -316,7 +321,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <Button
           v-else-if="draft"
           outlined
-          label="Put down, keep the last look"
+          :label="tell('common.put-down-keep-last-look')"
           @click="making.putDown"
         />
         <template #after>
@@ -333,7 +338,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           />
         </template>
       </VerdictPanel>
-      <p v-else class="sub">Tap a place with comb to read it.</p>
+      <p v-else class="sub">{{ tell('LookHive.tap-place-with-comb-to') }}</p>
       <DueList :items="due" />
       <SiteTasks :site="hive.site" />
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import StateLine from '../parts/StateLine.vue';
 import LookHive from './LookHive.vue';
@@ -19,11 +20,15 @@ const { hives, hive, rules, rulesVersion, loading, error, retry } = useHive();
     :rules-version="rulesVersion"
   />
   <div v-else class="stage wide">
-    <header><h1>No hive yet.</h1></header>
+    <header>
+      <h1>{{ tell('LookView.no-hive-yet') }}</h1>
+    </header>
     <FaintDrawing of="hive" />
-    <p>Make your first hive: it is drawn as it stands, and its combs hang in it to be looked at.</p>
+    <p>{{ tell('LookView.make-your-first-hive-it') }}</p>
     <div class="acts row">
-      <RouterLink class="p-button p-component" to="/hives/new">Make a hive</RouterLink>
+      <RouterLink class="p-button p-component" to="/hives/new">{{
+        tell('common.make-hive')
+      }}</RouterLink>
     </div>
   </div>
 </template>

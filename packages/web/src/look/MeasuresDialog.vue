@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { changeHiveSchema, geometryIssues, hiveKind, type Geometry, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
@@ -48,7 +49,7 @@ async function keep(): Promise<void> {
   const done = await go(
     `/hives/${props.hive.id}`,
     { name: name.value, geometry: geometry.value },
-    `${name.value} changed.`,
+    tell('MeasuresDialog.changed', { name: name.value }),
     { method: 'PATCH', baseRevision: revision.value },
   );
   if (done) visible.value = false;
@@ -56,22 +57,21 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <DialogFrame v-model:visible="visible" header="This hive" :width="480">
+  <DialogFrame v-model:visible="visible" :header="tell('MeasuresDialog.this-hive')" :width="480">
     <p class="prints">
       <a
         class="p-button p-component p-button-outlined"
         :href="`/api/v1/hives/${hive.id}/card.pdf`"
         target="_blank"
-        >Card with a code</a
-      ><a
+        >{{ tell('MeasuresDialog.card-with-code') }}</a><a
         class="p-button p-component p-button-outlined"
         :href="`/api/v1/hives/${hive.id}/look-sheet.pdf`"
         target="_blank"
-        >Blank sheet for a pencil</a
+        >{{ tell('MeasuresDialog.blank-sheet-for-pencil') }}</a
       >
     </p>
     <form class="acts" @submit.prevent="keep">
-      <TextField v-model="name" label="Name of the hive" :error="fieldError('name')" />
+      <TextField v-model="name" :label="tell('common.name-hive')" :error="fieldError('name')" />
       <NumberField
         v-for="m in shown"
         :key="m.key"
@@ -92,12 +92,12 @@ async function keep(): Promise<void> {
         />
       </div>
       <p class="sub">
-        Estimates follow the new measures; decisions already made keep what they were made by.
+        {{ tell('MeasuresDialog.estimates-follow-new-measures') }}
       </p>
       <Refusal :refusal="refusal" :fields="['name']" />
       <Button
         type="submit"
-        label="Write it down"
+        :label="tell('common.write-it-down')"
         :disabled="!parsed.success || wrong.length > 0"
         :loading="busy"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { z } from 'zod';
 import { fromStorage } from '../parts/fromStorage';
 import { BadInput, honeyKeeping, readingDoubt, readingMoisture, type Reading } from '@furrow/core';
@@ -41,9 +42,9 @@ watch(visible, (open) => {
   if (open) [value.value, side.value, kept.value] = [null, props.side, []];
 });
 const scales = [
-  { label: 'Water %', value: 'moisture' },
+  { label: tell('MoistureDialog.water'), value: 'moisture' },
   { label: 'Brix %', value: 'brix' },
-  { label: 'Index n', value: 'index' },
+  { label: tell('MoistureDialog.index-n'), value: 'index' },
 ];
 const bounds = computed(
   () => ({ moisture: [10, 40], brix: [55, 90], index: [1.4, 1.52] })[scale.value],
@@ -115,7 +116,7 @@ function keepDrop(): boolean {
 </script>
 
 <template>
-  <DialogFrame v-model:visible="visible" header="Water in the honey" :width="520">
+  <DialogFrame v-model:visible="visible" :header="tell('common.water-in-honey')" :width="520">
     <form class="moisture" @submit.prevent="keep">
       <SelectButton
         v-model="scale"
@@ -123,19 +124,19 @@ function keepDrop(): boolean {
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="Which scale was read"
+        :aria-label="tell('MoistureDialog.which-scale-was-read')"
       />
       <NumberField
         ref="readingField"
         v-model="value"
-        label="Reading"
+        :label="tell('common.reading')"
         :min="bounds[0]"
         :max="bounds[1]"
         :unit="scale === 'index' ? '' : '%'"
       />
       <NumberField
         v-model="temperatureC"
-        label="Honey's temperature"
+        :label="tell('MoistureDialog.honeys-temperature')"
         :min="0"
         :max="50"
         unit="°C"
@@ -143,72 +144,94 @@ function keepDrop(): boolean {
       <SelectButton
         v-model="compensated"
         :options="[
-          { label: 'Corrects for warmth', value: true },
-          { label: 'Does not', value: false },
+          { label: tell('MoistureDialog.corrects-for-warmth'), value: true },
+          { label: tell('MoistureDialog.does-not'), value: false },
         ]"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="Whether the instrument corrects for temperature"
+        :aria-label="tell('MoistureDialog.whether-instrument-corrects-for')"
       />
-      <Button v-if="drop" outlined type="button" label="Read a drop" @click="readDrop" />
+      <Button
+        v-if="drop"
+        outlined
+        type="button"
+        :label="tell('MoistureDialog.read-drop')"
+        @click="readDrop"
+      />
       <div v-if="!bench" class="pair">
         <SelectButton
           v-model="side"
           :options="['A', 'B']"
           :allow-empty="false"
-          aria-label="Side of the sample"
-          ><template #option="{ option }">Side {{ option }}</template></SelectButton
+          :aria-label="tell('MoistureDialog.side-sample')"
+          ><template #option="{ option }">{{
+            tell('MoistureDialog.side', { option })
+          }}</template></SelectButton
         >
         <SelectButton
           v-model="cells"
           :options="[
-            { label: 'Open cell', value: 'open' },
-            { label: 'Sealed cell', value: 'sealed' },
+            { label: tell('MoistureDialog.open-cell'), value: 'open' },
+            { label: tell('MoistureDialog.sealed-cell'), value: 'sealed' },
           ]"
           option-label="label"
           option-value="value"
           :allow-empty="false"
-          aria-label="Which cell"
+          :aria-label="tell('MoistureDialog.which-cell')"
         />
       </div>
       <p v-if="typeof result === 'string'" class="rust" role="alert">{{ result }}</p>
       <p v-else-if="result" class="result">
-        <b v-if="result.approximate">About: outside the range of the table. </b
-        >{{ honeyKeeping({ moisturePercent: result.moisturePercent, bee: 'honeybee' }).reason }}
+        <b v-if="result.approximate">{{ tell('MoistureDialog.about-outside-range-table') }} </b>{{
+          honeyKeeping({ moisturePercent: result.moisturePercent, bee: 'honeybee' }).reason
+        }}
       </p>
-      <p v-if="doubt" class="rust">{{ doubt }} It is kept and marked doubtful.</p>
+      <p v-if="doubt" class="rust">
+        {{ tell('MoistureDialog.it-kept-and-marked-doubtful', { doubt }) }}
+      </p>
       <details class="how">
-        <summary>The instrument</summary>
+        <summary>{{ tell('MoistureDialog.instrument') }}</summary>
         <div class="pair">
-          <NumberField v-model="lowC" label="Works from" unit="°C" :min="0" :max="50" /><NumberField
-            v-model="highC"
-            label="up to"
+          <NumberField
+            v-model="lowC"
+            :label="tell('MoistureDialog.works-from')"
             unit="°C"
             :min="0"
             :max="50"
-          /><TextField v-model="calibratedOn" type="date" label="Last calibrated" />
+          /><NumberField
+            v-model="highC"
+            :label="tell('MoistureDialog.up-to')"
+            unit="°C"
+            :min="0"
+            :max="50"
+          /><TextField
+            v-model="calibratedOn"
+            type="date"
+            :label="tell('MoistureDialog.last-calibrated')"
+          />
         </div>
       </details>
       <p class="sub">
-        A Brix scale is no honey scale: say which one you read.
         {{
-          bench
-            ? 'Two drops at least, from a stirred vessel; the wettest decides.'
-            : 'Three drops from open cells of both sides; the wettest decides.'
+          tell('MoistureDialog.brix-scale-no-honey-scale', {
+            bench: bench
+              ? tell('MoistureDialog.two-drops-at-least-from')
+              : tell('MoistureDialog.three-drops-from-open-cells'),
+          })
         }}
       </p>
       <p v-if="kept.length" role="status">
-        <b>Kept: {{ kept.join(', ') }}.</b>
+        <b>{{ tell('MoistureDialog.kept', { kept: kept.join(', ') }) }}</b>
       </p>
       <Button
         type="submit"
-        label="Keep this sample"
+        :label="tell('MoistureDialog.keep-this-sample')"
         :disabled="!reading || typeof result === 'string'"
       />
       <Button
         outlined
-        label="Keep it, and another drop"
+        :label="tell('MoistureDialog.keep-it-and-another-drop')"
         :disabled="!reading || typeof result === 'string'"
         @click="keepAndGoOn"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { daysBetween, hiveKind, type BarView, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
@@ -41,7 +42,8 @@ async function shift(by: number): Promise<void> {
   if (to < 0 || to >= list.length) return;
   const ids = list.map((b) => b.carrierId);
   [ids[at], ids[to]] = [ids[to], ids[at]];
-  if (await send(ids, 'shift', `Bar ${at + 1} shifted to ${to + 1}.`)) emit('moved', to + 1);
+  if (await send(ids, 'shift', tell('MovesBar.bar-shifted-to', { at: at + 1, to: to + 1 })))
+    emit('moved', to + 1);
 }
 /** The bar goes last and those behind it slide up: how an empty bar leaves no gap. */
 async function last(): Promise<void> {
@@ -54,7 +56,10 @@ async function last(): Promise<void> {
     await send(
       ids,
       'shift',
-      `Bar ${props.bar!.inBox} put behind ${end === props.bar!.inBox ? 'the last' : `bar ${end}`}.`,
+      tell('MovesBar.bar-put-behind', {
+        inBox: props.bar!.inBox,
+        end: end === props.bar!.inBox ? tell('MovesBar.last') : tell('MovesBar.bar', { end }),
+      }),
     )
   )
     emit('moved', end);
@@ -72,16 +77,24 @@ const firstSuper = computed(() =>
   ),
 );
 const turn = (): Promise<unknown> =>
-  go(`/boxes/${box.value!.carrierId}/turn`, {}, `Box ${box.value!.number} turned round.`);
+  go(
+    `/boxes/${box.value!.carrierId}/turn`,
+    {},
+    tell('MovesBar.box-turned-round', { number: box.value!.number }),
+  );
 /** After a year it is worth asking; by when they must go is a house rule. */
 const isOld = computed(() => box.value !== null && daysBetween(box.value.madeOn, props.date) > 365);
 const renew = (): Promise<unknown> =>
-  go(`/boxes/${box.value!.carrierId}/renew`, {}, `Box ${box.value!.number}: as young as today.`);
+  go(
+    `/boxes/${box.value!.carrierId}/renew`,
+    {},
+    tell('MovesBar.box-as-young-as-today', { number: box.value!.number }),
+  );
 const takeOff = (): Promise<unknown> =>
   go(
     `/boxes/${box.value!.carrierId}/off`,
     { reason: 'other' },
-    `Box ${box.value!.number} taken off.`,
+    tell('MovesBar.box-taken-off', { number: box.value!.number }),
   );
 const giving = ref(false);
 const toHiveId = ref('');
@@ -98,21 +111,24 @@ async function give(): Promise<void> {
   const done = await go(
     `/boxes/${box.value!.carrierId}/give`,
     { toHiveId: toHiveId.value, health: health.value || null, broodCheckedOn: checkedOn.value },
-    `Box ${box.value!.number} given to ${others.value.find((h) => h.id === toHiveId.value)?.name}.`,
+    tell('MovesBar.box-given-to', {
+      number: box.value!.number,
+      find: others.value.find((h) => h.id === toHiveId.value)?.name,
+    }),
   );
   if (done) giving.value = false;
 }
 </script>
 
 <template>
-  <section class="moves" aria-label="Moves">
+  <section class="moves" :aria-label="tell('MovesBar.moves')">
     <div class="line">
       <template v-if="bar && can('shift-bars')">
         <Button
           outlined
           size="small"
-          label="← Shift"
-          :aria-label="`Shift bar ${bar.inBox} toward the entrance`"
+          :label="tell('MovesBar.shift')"
+          :aria-label="tell('MovesBar.shift-bar-toward-entrance', { inBox: bar.inBox })"
           :disabled="bar.inBox === 1"
           :loading="busy"
           @click="shift(-1)"
@@ -120,8 +136,8 @@ async function give(): Promise<void> {
         <Button
           outlined
           size="small"
-          label="Shift →"
-          :aria-label="`Shift bar ${bar.inBox} toward the back`"
+          :label="tell('MovesBar.shift-2')"
+          :aria-label="tell('MovesBar.shift-bar-toward-back', { inBox: bar.inBox })"
           :disabled="bar.inBox === order.length"
           :loading="busy"
           @click="shift(1)"
@@ -130,7 +146,7 @@ async function give(): Promise<void> {
           v-if="!bar.comb"
           outlined
           size="small"
-          label="Put this empty bar last"
+          :label="tell('MovesBar.put-this-empty-bar-last')"
           :loading="busy"
           @click="last"
         />
@@ -139,7 +155,7 @@ async function give(): Promise<void> {
         v-if="bar && can('swap')"
         outlined
         size="small"
-        :label="swapping ? 'Touch the other one, or here to stop' : 'Swap with…'"
+        :label="swapping ? tell('MovesBar.touch-other-one-or-here') : tell('MovesBar.swap-with')"
         @click="emit('swap', swapping ? null : bar)"
       />
       <template v-if="box">
@@ -147,7 +163,7 @@ async function give(): Promise<void> {
           v-if="can('turn-super') && box.compartment !== 'brood'"
           outlined
           size="small"
-          :label="`Turn box ${box.number} round`"
+          :label="tell('MovesBar.turn-box-round', { number: box.number })"
           :loading="busy"
           @click="turn"
         />
@@ -155,7 +171,12 @@ async function give(): Promise<void> {
           v-if="isOld"
           outlined
           size="small"
-          :label="`Box ${box.number}: old ${kind.carrier === 'frame' ? 'frames' : 'comb'} changed`"
+          :label="
+            tell('MovesBar.box-old-changed', {
+              number: box.number,
+              carrier: kind.carrier === 'frame' ? tell('MovesBar.frames') : tell('MovesBar.comb'),
+            })
+          "
           :loading="busy"
           @click="renew"
         />
@@ -163,7 +184,7 @@ async function give(): Promise<void> {
           v-if="can('take-off') && box.compartment !== 'brood' && hive.boxes.length > 1"
           outlined
           size="small"
-          :label="`Take box ${box.number} off`"
+          :label="tell('MovesBar.take-box-off', { number: box.number })"
           :loading="busy"
           @click="takeOff"
         />
@@ -171,7 +192,7 @@ async function give(): Promise<void> {
           v-if="can('give-to-colony') && others.length && box.compartment !== 'brood'"
           outlined
           size="small"
-          :label="`Give box ${box.number} to…`"
+          :label="tell('MovesBar.give-box-to', { number: box.number })"
           @click="giving = !giving"
         />
       </template>
@@ -179,53 +200,62 @@ async function give(): Promise<void> {
         v-if="can('add-on-top')"
         outlined
         size="small"
-        label="Set an empty box on top"
+        :label="tell('MovesBar.set-empty-box-on-top')"
         :loading="busy"
-        @click="newBox(top, 'add-on-top', 'An empty box set on top.')"
+        @click="newBox(top, 'add-on-top', tell('MovesBar.empty-box-set-on-top'))"
       />
       <Button
         v-if="can('add-between') && firstSuper < top"
         outlined
         size="small"
-        label="Set an empty super between"
+        :label="tell('MovesBar.set-empty-super-between')"
         :loading="busy"
-        @click="newBox(firstSuper, 'add-between', 'An empty super set between brood and super.')"
+        @click="newBox(firstSuper, 'add-between', tell('MovesBar.empty-super-set-between-brood'))"
       />
       <Button
         v-if="can('add-below')"
         outlined
         size="small"
-        label="Set an empty box in below"
+        :label="tell('MovesBar.set-empty-box-in-below')"
         :loading="busy"
-        @click="newBox(1, 'add-below', 'An empty box set in below.')"
+        @click="newBox(1, 'add-below', tell('MovesBar.empty-box-set-in-below'))"
       />
     </div>
     <form v-if="giving" class="line give" @submit.prevent="give">
       <label
-        >To
-        <select v-model="toHiveId" class="native" aria-label="The colony that gets it">
-          <option value="" disabled>Choose a hive</option>
+        >{{ tell('MovesBar.to') }}
+        <select
+          v-model="toHiveId"
+          class="native"
+          :aria-label="tell('MovesBar.colony-that-gets-it')"
+        >
+          <option value="" disabled>{{ tell('MovesBar.choose-hive') }}</option>
           <option v-for="h in others" :key="h.id" :value="h.id">{{ h.name }}</option>
         </select></label
       >
       <label
-        >Brood of {{ hive.name }}
-        <select v-model="health" class="native" aria-label="How the brood looked">
-          <option value="" disabled>How did it look?</option>
-          <option value="healthy">Looks healthy</option>
-          <option value="unsure">Not sure</option>
-          <option value="sick">Looks sick</option>
+        >{{ tell('MovesBar.brood', { hive: hive.name }) }}
+        <select v-model="health" class="native" :aria-label="tell('MovesBar.how-brood-looked')">
+          <option value="" disabled>{{ tell('MovesBar.how-did-it-look') }}</option>
+          <option value="healthy">{{ tell('common.looks-healthy') }}</option>
+          <option value="unsure">{{ tell('common.not-sure') }}</option>
+          <option value="sick">{{ tell('common.looks-sick') }}</option>
         </select></label
       >
       <TextField
         v-model="checkedOn"
         type="date"
-        label="Looked at on"
+        :label="tell('MovesBar.looked-at-on')"
         :error="fieldError('broodCheckedOn')"
       />
-      <Button type="submit" label="Give it" :disabled="!toHiveId || !health" :loading="busy" />
+      <Button
+        type="submit"
+        :label="tell('MovesBar.give-it')"
+        :disabled="!toHiveId || !health"
+        :loading="busy"
+      />
       <p class="sub">
-        Comb carries disease from colony to colony: only from brood that somebody looked at.
+        {{ tell('MovesBar.comb-carries-disease-from-colony') }}
       </p>
     </form>
     <Refusal :refusal="refusal" :fields="['broodCheckedOn']" />

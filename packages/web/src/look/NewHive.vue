@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   HIVE_KINDS,
   HIVE_KIND_NAMES,
@@ -64,7 +65,7 @@ watch(
   hives,
   (list) => {
     if (!list || draft.value.name !== '') return;
-    draft.value.name = `Hive ${list.length + 1}`;
+    draft.value.name = tell('NewHive.hive', { list: list.length + 1 });
     const before = list.at(-1);
     if (before && !route.query.kind) likeBefore(before);
   },
@@ -119,7 +120,7 @@ const issues = computed(() => {
   if (!hive.success) for (const i of hive.error.issues) found[i.path.join('.')] ??= i.message;
   for (const i of geometryIssues(kind.value.kind, measures.value))
     found[`geometry.${i.path}`] ??= i.message;
-  if (found.colonyStartedOn) found.colonyStartedOn = 'Say when this colony moved in.';
+  if (found.colonyStartedOn) found.colonyStartedOn = tell('NewHive.say-when-this-colony-moved');
   return found;
 });
 const at = (path: string): string | null => (tried.value ? (issues.value[path] ?? null) : null);
@@ -144,7 +145,11 @@ async function make(): Promise<void> {
   if (makesSite.value) {
     const id = newId();
     const { site } = draft.value;
-    const made = await siteSend.go('/sites', { id, ...site }, `Site ${site.name} made.`);
+    const made = await siteSend.go(
+      '/sites',
+      { id, ...site },
+      tell('NewHive.site-made', { site: site.name }),
+    );
     if (!made) return;
     siteId = draft.value.siteId = id;
   }
@@ -160,7 +165,7 @@ async function make(): Promise<void> {
       colonyStartedOn: startedOn.value,
       colonyStartedAssumed: !draft.value.startedOn,
     },
-    `${draft.value.name} stands.`,
+    tell('NewHive.stands', { draft: draft.value.name }),
   );
   if (!made) return;
   clear();
@@ -171,13 +176,15 @@ async function make(): Promise<void> {
 <template>
   <form ref="form" class="stage" @submit.prevent="make">
     <header>
-      <h1>A new hive</h1>
-      <span class="sub">Choose the kind, then drag it until it is yours.</span>
+      <h1>{{ tell('common.new-hive') }}</h1>
+      <span class="sub">{{ tell('NewHive.choose-kind-then-drag-it') }}</span>
     </header>
     <section class="left">
       <component :is="foldsKinds ? 'details' : 'div'">
-        <summary v-if="foldsKinds" class="another">{{ kind.name }}; or another kind…</summary>
-        <div class="kinds" role="radiogroup" aria-label="Kind of hive">
+        <summary v-if="foldsKinds" class="another">
+          {{ tell('NewHive.or-another-kind', { kind: kind.name }) }}
+        </summary>
+        <div class="kinds" role="radiogroup" :aria-label="tell('common.kind-hive')">
           <button
             v-for="name in HIVE_KIND_NAMES"
             :key="name"
@@ -201,12 +208,15 @@ async function make(): Promise<void> {
       />
     </section>
     <aside class="acts">
-      <h2 class="furrow-heading">Where it stands</h2>
+      <h2 class="furrow-heading">{{ tell('NewHive.where-it-stands') }}</h2>
       <div v-if="sites?.length" class="field">
-        <label for="site">Site</label
-        ><select id="site" v-model="draft.siteId" class="native">
+        <label for="site">{{ tell('NewHive.site') }}</label><select
+          id="site"
+          v-model="draft.siteId"
+          class="native"
+        >
           <option v-for="s in sites" :key="s.id" :value="s.id">{{ s.name }}</option>
-          <option value="">A new site…</option>
+          <option value="">{{ tell('NewHive.new-site') }}</option>
         </select>
       </div>
       <SiteFields
@@ -217,27 +227,32 @@ async function make(): Promise<void> {
           hemisphere: at('site.hemisphere'),
         }"
       />
-      <h2 class="furrow-heading">The hive</h2>
+      <h2 class="furrow-heading">{{ tell('NewHive.hive-2') }}</h2>
       <TextField
         v-model="draft.name"
-        label="Name of the hive"
+        :label="tell('common.name-hive')"
         :error="at('name') ?? hiveSend.fieldError('name')"
       />
       <TextField
         v-model="startedOn"
         type="date"
-        label="This colony lives here since"
+        :label="tell('common.this-colony-lives-here-since')"
         :error="at('colonyStartedOn') ?? hiveSend.fieldError('colonyStartedOn')"
-        hint="Taken as a year ago until you say. A colony in its first season keeps its honey, unless your rules say otherwise."
+        :hint="tell('NewHive.taken-as-year-ago-until')"
       />
       <Refusal
         :refusal="siteSend.refusal.value ?? hiveSend.refusal.value"
         :fields="['name', 'colonyStartedOn']"
       />
-      <Button v-if="!narrow" type="submit" label="Make this hive" :loading="busy" />
+      <Button
+        v-if="!narrow"
+        type="submit"
+        :label="tell('NewHive.make-this-hive')"
+        :loading="busy"
+      />
     </aside>
     <div v-if="narrow" class="pinned">
-      <Button type="submit" label="Make this hive" :loading="busy" />
+      <Button type="submit" :label="tell('NewHive.make-this-hive')" :loading="busy" />
     </div>
   </form>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { vDrag, arrowsOf, type Pull } from '../drawing/drag';
 import { type Geometry, type HiveKind, mayGoAsBox, firstOf, between } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
@@ -87,13 +88,13 @@ function key(event: KeyboardEvent): void {
         :combs="[]"
         :s="scale"
         :marks="false"
-        :label="`${kind.name}, as its measures draw it`"
+        :label="tell('NewStack.as-its-measures-draw-it', { kind: kind.name })"
       />
       <button
         type="button"
         class="corner"
         :style="{ left: `${corner.x}px`, top: `${corner.y}px` }"
-        aria-label="Corner of the upper box: left and right change its places, up and down its depth"
+        :aria-label="tell('NewStack.corner-upper-box-left-and')"
         v-drag="pulled"
         @keydown="key"
       />
@@ -102,14 +103,18 @@ function key(event: KeyboardEvent): void {
       <div class="boxes">
         <button
           type="button"
-          :aria-label="`One of ${measure(handles.boxes).label.toLowerCase()} less`"
+          :aria-label="
+            tell('NewStack.one-less', { boxes: measure(handles.boxes).label.toLowerCase() })
+          "
           @click="set(handles.boxes, count - 1)"
         >
           −</button
         ><b>{{ count }}</b
         ><button
           type="button"
-          :aria-label="`One of ${measure(handles.boxes).label.toLowerCase()} more`"
+          :aria-label="
+            tell('NewStack.one-more', { boxes: measure(handles.boxes).label.toLowerCase() })
+          "
           @click="set(handles.boxes, count + 1)"
         >
           +</button
@@ -134,15 +139,18 @@ function key(event: KeyboardEvent): void {
         />
       </div>
       <p class="sub">
-        Taken:
         {{
-          {
-            comb: 'comb by comb',
-            box: mayGoAsBox(kind.kind) ? 'a whole box, or comb by comb' : 'a whole box',
-            frame: 'frame by frame',
-            pots: 'pots, sealed ones only',
-          }[kind.unitTaken]
-        }}.
+          tell('NewStack.taken', {
+            unitTaken: {
+              comb: tell('NewStack.comb-by-comb'),
+              box: mayGoAsBox(kind.kind)
+                ? tell('NewStack.whole-box-or-comb-by')
+                : tell('NewStack.whole-box'),
+              frame: tell('NewStack.frame-by-frame'),
+              pots: tell('NewStack.pots-sealed-ones-only'),
+            }[kind.unitTaken],
+          })
+        }}
       </p>
     </div>
   </div>

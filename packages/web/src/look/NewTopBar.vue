@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { vDrag, type Pull } from '../drawing/drag';
 import { type Geometry, type HiveKind, type TopBarGeometry, topBarOf, between } from '@furrow/core';
 import { computed, ref } from 'vue';
@@ -92,7 +93,7 @@ function pulled(which: 'top' | 'bottom', { at }: Pull): void {
       :marks="false"
       edit-board
       edit-bars
-      label="The hive from the side, entrance at the left"
+      :label="tell('NewTopBar.hive-from-side-entrance-at')"
       @board="set({ followerAfterBar: $event })"
       @bars="set({ bars: $event })"
     />
@@ -104,7 +105,7 @@ function pulled(which: 'top' | 'bottom', { at }: Pull): void {
       :height="face.height"
       :viewBox="`0 0 320 ${face.height}`"
       role="group"
-      aria-label="A comb from the front"
+      :aria-label="tell('NewTopBar.comb-from-front')"
     >
       <rect
         :x="2 * face.cx - face.topX - 16"

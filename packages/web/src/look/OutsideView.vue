@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { paneReading, type Attachment, type Hive, type HiveKind, type Pane } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
@@ -21,16 +22,16 @@ const emit = defineEmits<{ pane: [pane: Pane]; attachment: [attachment: Attachme
 const byPane = computed(() => props.kind.seenBy.includes('end-pane'));
 const byWindow = computed(() => props.kind.seenBy.includes('window'));
 const below = [
-  { label: 'Capped to the edge', value: 'capped-below' },
-  { label: 'Open at the edge', value: 'open-below' },
+  { label: tell('OutsideView.capped-to-edge'), value: 'capped-below' },
+  { label: tell('OutsideView.open-at-edge'), value: 'open-below' },
 ];
 const now = computed<Pane>(() => props.pane ?? { capped: 0, open: 0, empty: 0 });
 const all = computed(() => now.value.capped + now.value.open + now.value.empty);
 const reading = computed(() => (all.value ? paneReading(now.value) : null));
 const rows = [
-  ['capped', 'Capped'],
-  ['open', 'Open'],
-  ['empty', 'Empty'],
+  ['capped', tell('common.capped')],
+  ['open', tell('common.open')],
+  ['empty', tell('common.empty')],
 ] as const;
 const p = (share: number): number => Math.round(share * 100);
 const more = (key: keyof Pane, by: number): void =>
@@ -41,42 +42,58 @@ const more = (key: keyof Pane, by: number): void =>
   <div v-if="byPane" class="outside">
     <EndPane :pane="now" @pane="emit('pane', $event)" />
     <div class="counts">
-      <p><b>Draw the edge of the caps down to where you see it, or count the cells.</b></p>
+      <p>
+        <b>{{ tell('OutsideView.draw-edge-caps-down-to') }}</b>
+      </p>
       <div v-for="[key, word] in rows" :key="key" class="row">
-        <button type="button" :aria-label="`One less ${word.toLowerCase()}`" @click="more(key, -1)">
+        <button
+          type="button"
+          :aria-label="tell('OutsideView.one-less', { word: word.toLowerCase() })"
+          @click="more(key, -1)"
+        >
           −</button
         ><b>{{ now[key] }}</b
-        ><button type="button" :aria-label="`One more ${word.toLowerCase()}`" @click="more(key, 1)">
+        ><button
+          type="button"
+          :aria-label="tell('OutsideView.one-more', { word: word.toLowerCase() })"
+          @click="more(key, 1)"
+        >
           +</button
         ><span>{{ word.toLowerCase() }}</span>
       </div>
       <p v-if="reading">
-        <b>{{ p(reading.filled.low) }}–{{ p(reading.filled.high) }} % filled</b>, of that
-        {{ p(reading.cappedOfHoney.low) }}–{{ p(reading.cappedOfHoney.high) }} % capped, if the rest
-        is like these {{ all }} cells.
+        <b>{{
+          tell('OutsideView.filled', { low: p(reading.filled.low), high: p(reading.filled.high) })
+        }}</b>{{
+          tell('OutsideView.that-capped-if-rest-like', {
+            low: p(reading.cappedOfHoney.low),
+            high: p(reading.cappedOfHoney.high),
+            all,
+          })
+        }}
       </p>
       <p class="sub">
-        A few cells at the end are no certainty: the faces you do not see stay unknown, and the
-        range stays wide.
+        {{ tell('OutsideView.few-cells-at-end-are') }}
       </p>
     </div>
   </div>
   <FromBelow v-else-if="!byWindow && boxId" :key="boxId" :hive="hive" :box-id="boxId" />
   <div v-else-if="!byWindow" class="outside">
     <div class="counts">
-      <p><b>Look at it from below, the box tilted up or turned over.</b></p>
+      <p>
+        <b>{{ tell('OutsideView.look-at-it-from-below') }}</b>
+      </p>
       <SelectButton
         :model-value="attachment"
         :options="below"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="Its lower edge, seen from below"
+        :aria-label="tell('OutsideView.its-lower-edge-seen-from')"
         @update:model-value="emit('attachment', $event)"
       />
       <p class="sub">
-        The lower edge is capped last: capped there, the rest likely is. A guess, marked as one; it
-        never makes a comb ripe.
+        {{ tell('OutsideView.lower-edge-capped-last-capped') }}
       </p>
     </div>
   </div>
@@ -86,7 +103,7 @@ const more = (key: keyof Pane, by: number): void =>
       height="150"
       viewBox="0 0 200 150"
       role="img"
-      aria-label="The comb's edge at the window"
+      :aria-label="tell('OutsideView.combs-edge-at-window')"
     >
       <rect width="200" height="150" fill="var(--lime-0)" stroke="var(--ink)" stroke-width="2" />
       <path
@@ -108,26 +125,28 @@ const more = (key: keyof Pane, by: number): void =>
       />
     </svg>
     <div class="counts">
-      <p><b>How is it fastened at the window?</b></p>
+      <p>
+        <b>{{ tell('OutsideView.how-it-fastened-at-window') }}</b>
+      </p>
       <SelectButton
         :model-value="attachment"
         :options="[
-          { label: 'Broad', value: 'broad' },
-          { label: 'Narrow', value: 'narrow' },
+          { label: tell('OutsideView.broad'), value: 'broad' },
+          { label: tell('OutsideView.narrow'), value: 'narrow' },
         ]"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="Side attachments seen through the window"
+        :aria-label="tell('OutsideView.side-attachments-seen-through-window')"
         @update:model-value="emit('attachment', $event)"
       />
       <p>
         {{
           attachment === 'broad'
-            ? 'Guess: honey. Full combs are fastened broadly to the wall.'
+            ? tell('OutsideView.guess-honey-full-combs-are')
             : attachment === 'narrow'
-              ? 'Guess: brood. Bees leave a way round the brood.'
-              : 'Broad attachments carry honey, narrow ones brood.'
+              ? tell('OutsideView.guess-brood-bees-leave-way')
+              : tell('OutsideView.broad-attachments-carry-honey-narrow')
         }}
       </p>
       <SelectButton
@@ -137,10 +156,10 @@ const more = (key: keyof Pane, by: number): void =>
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="Its lower edge, seen from below"
+        :aria-label="tell('OutsideView.its-lower-edge-seen-from')"
         @update:model-value="emit('attachment', $event)"
       />
-      <p class="sub">A guess through glass, marked as one. It never makes a comb ripe.</p>
+      <p class="sub">{{ tell('OutsideView.guess-through-glass-marked-as') }}</p>
     </div>
   </div>
 </template>

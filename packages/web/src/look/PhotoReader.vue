@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { drawPhoto } from '../drawing/photoCanvas';
 import { fileOf } from '../parts/domEvents';
 import { vDrag, within, arrowsOf, type Point, type Pull } from '../drawing/drag';
@@ -41,15 +42,20 @@ const props = defineProps<{ outline: CombOutline; title: string }>();
 const emit = defineEmits<{ read: [face: StoredFace, photoId: string] }>();
 
 const words: Record<CellClass, string> = {
-  capped: 'Capped',
-  open: 'Open',
-  pollen: 'Pollen',
-  brood: 'Brood',
-  empty: 'Empty',
-  damaged: 'Damaged',
-  drone: 'Drone',
+  capped: tell('common.capped'),
+  open: tell('common.open'),
+  pollen: tell('common.pollen'),
+  brood: tell('common.brood'),
+  empty: tell('common.empty'),
+  damaged: tell('common.damaged'),
+  drone: tell('common.drone'),
 };
-const names = ['upper left', 'upper right', 'lower right', 'lower left'];
+const names = [
+  tell('PhotoReader.upper-left'),
+  tell('PhotoReader.upper-right'),
+  tell('PhotoReader.lower-right'),
+  tell('PhotoReader.lower-left'),
+];
 const LARGEST = 25 * 1024 * 1024;
 const file = shallowRef<File | null>(null);
 const bitmap = shallowRef<ImageBitmap | null>(null);
@@ -107,7 +113,7 @@ async function take(event: Event): Promise<void> {
   if (!chosen) return;
   reset();
   if (chosen.size > LARGEST) {
-    refused.value = 'This picture is larger than 25 MB: save it smaller.';
+    refused.value = tell('PhotoReader.this-picture-larger-than-25');
     return;
   }
   working.value = 'open';
@@ -115,7 +121,9 @@ async function take(event: Event): Promise<void> {
   try {
     const opened = await worker.api.open(chosen);
     if (opened.width * opened.height > 100e6) {
-      refused.value = `This picture has ${Math.round((opened.width * opened.height) / 1e6)} megapixels, at most 100 are read.`;
+      refused.value = tell('PhotoReader.this-picture-has-megapixels-at', {
+        width: Math.round((opened.width * opened.height) / 1e6),
+      });
       stop();
       return;
     }
@@ -133,7 +141,7 @@ async function take(event: Event): Promise<void> {
     await nextTick();
     draw();
   } catch {
-    refused.value = 'This is no picture that can be read: choose a JPEG, PNG or WebP file.';
+    refused.value = tell('PhotoReader.this-no-picture-that-can');
     stop();
   }
 }
@@ -250,9 +258,7 @@ async function keep(): Promise<void> {
     visible.value = false;
   } catch (error) {
     refused.value =
-      error instanceof Refused
-        ? error.message
-        : 'The picture could not be kept. It is still here; try again.';
+      error instanceof Refused ? error.message : tell('PhotoReader.picture-could-not-be-kept');
     if (error instanceof Refused && error.status !== 0) commandId = newId();
     working.value = null;
   }
@@ -260,20 +266,23 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <DialogFrame v-model:visible="visible" :header="`${title}, from a photo`" :width="1040">
+  <DialogFrame
+    v-model:visible="visible"
+    :header="tell('PhotoReader.from-photo', { title })"
+    :width="1040"
+  >
     <div class="reader">
       <div ref="frame" class="picture">
         <div v-if="!bitmap" class="empty">
           <p>
             <b>{{
               working === 'open'
-                ? 'Opening the picture…'
-                : 'Photograph the whole face, straight on, in even light.'
+                ? tell('PhotoReader.opening-picture')
+                : tell('PhotoReader.photograph-whole-face-straight-on')
             }}</b>
           </p>
           <p class="sub">
-            JPEG, PNG or WebP up to 25 MB. Bees brushed off as far as they go. It stays with the
-            look; where it was taken is removed.
+            {{ tell('PhotoReader.jpeg-png-or-webp-up') }}
           </p>
         </div>
         <div v-show="bitmap" class="stack">
@@ -281,7 +290,9 @@ async function keep(): Promise<void> {
             ref="canvas"
             tabindex="0"
             role="img"
-            :aria-label="`Picture of ${title}; ${dabs.length} example cells shown. Arrow keys move over the cells, space shows one.`"
+            :aria-label="
+              tell('PhotoReader.picture-example-cells-shown-arrow', { title, dabs: dabs.length })
+            "
             @pointerdown="dab"
             @keydown="walk"
           />
@@ -292,7 +303,7 @@ async function keep(): Promise<void> {
               type="button"
               class="corner"
               :style="{ left: `${p.x * k}px`, top: `${p.y * k}px` }"
-              :aria-label="`Corner ${names[i]}: arrow keys move it`"
+              :aria-label="tell('PhotoReader.corner-arrow-keys-move-it', { i: names[i] })"
               v-drag="(pull: Pull) => pulled(i, pull)"
               @keydown="nudge($event, i)"
             />
@@ -301,18 +312,19 @@ async function keep(): Promise<void> {
       </div>
       <div class="side acts">
         <label class="file p-button p-component" :class="{ 'p-button-outlined': bitmap }"
-          >{{ bitmap ? 'Another picture' : 'Choose or take a photo'
+          >{{
+            bitmap ? tell('PhotoReader.another-picture') : tell('PhotoReader.choose-or-take-photo')
           }}<input
             type="file"
             accept="image/jpeg,image/png,image/webp"
-            aria-label="Photo of the comb"
+            :aria-label="tell('PhotoReader.photo-comb')"
             @change="take"
         /></label>
         <p v-if="refused" class="rust" role="alert">{{ refused }}</p>
         <template v-if="bitmap && !reading">
-          <p><b>1.</b> Drag the four corners onto the comb's own, the bar's side above.</p>
-          <p><b>2.</b> Choose a kind and touch three places that hold it.</p>
-          <div class="kinds" role="radiogroup" aria-label="Kind of cell shown">
+          <p><b>1.</b> {{ tell('PhotoReader.drag-four-corners-onto-combs') }}</p>
+          <p><b>2.</b> {{ tell('PhotoReader.choose-kind-and-touch-three') }}</p>
+          <div class="kinds" role="radiogroup" :aria-label="tell('PhotoReader.kind-cell-shown')">
             <button
               v-for="c in CELL_CLASSES"
               :key="c"
@@ -327,36 +339,57 @@ async function keep(): Promise<void> {
                   width="20"
                   height="20"
                   rx="3"
-                  :fill="`url(#p-${c === 'drone' ? 'brood' : c})`"
+                  :fill="`url(#p-${c === 'drone' ? tell('PhotoReader.brood') : c})`"
                   stroke="var(--ink)"
                 /></svg
               >{{ words[c] }} <b v-if="counts[c]">{{ counts[c] }}</b>
             </button>
           </div>
-          <Button v-if="dabs.length" text label="Take the examples away" @click="dabs = []" />
+          <Button
+            v-if="dabs.length"
+            text
+            :label="tell('PhotoReader.take-examples-away')"
+            @click="dabs = []"
+          />
           <template v-if="working === 'read'"
-            ><progress :value="progress" max="1" aria-label="Reading" /><Button
+            ><progress :value="progress" max="1" :aria-label="tell('common.reading')" /><Button
               outlined
-              label="Stop"
+              :label="tell('common.stop')"
               @click="cancel"
           /></template>
-          <Button v-else label="Read the cells" :disabled="!enough" @click="read" />
-          <p v-if="!enough" class="sub">At least two kinds, a touch or more of each.</p>
+          <Button
+            v-else
+            :label="tell('PhotoReader.read-cells')"
+            :disabled="!enough"
+            @click="read"
+          />
+          <p v-if="!enough" class="sub">{{ tell('PhotoReader.at-least-two-kinds-touch') }}</p>
         </template>
         <template v-if="reading && shares">
           <p class="found">
-            <b>{{ reading.cells.length }} cells</b>: {{ sharesText(shares) }}.
+            <b>{{ tell('PhotoReader.cells', { cells: reading.cells.length }) }}</b>:
+            {{ sharesText(shares) }}.
           </p>
           <p v-if="reading.coveredShare > 0.01">
-            {{ Math.round(reading.coveredShare * 100) }} % was covered or like nothing shown; it was
-            taken from its neighbours.
+            {{
+              tell('PhotoReader.was-covered-or-like-nothing', {
+                coveredShare: Math.round(reading.coveredShare * 100),
+              })
+            }}
           </p>
           <p class="sub">
-            On made-up pictures it was not tuned on, the capped share was off by 1 point of a
-            hundred on average. Correct it by brush.
+            {{ tell('PhotoReader.on-made-up-pictures-it') }}
           </p>
-          <Button label="Keep this reading" :loading="working === 'keep'" @click="keep" />
-          <Button outlined label="Show more examples" @click="reading = null" />
+          <Button
+            :label="tell('PhotoReader.keep-this-reading')"
+            :loading="working === 'keep'"
+            @click="keep"
+          />
+          <Button
+            outlined
+            :label="tell('PhotoReader.show-more-examples')"
+            @click="reading = null"
+          />
         </template>
       </div>
     </div>

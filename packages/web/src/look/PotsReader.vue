@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { potsEstimate, type Pots, type Units } from '@furrow/core';
 import { smallMassRangeText, volumeText } from '@furrow/words';
 import { computed } from 'vue';
@@ -45,15 +46,22 @@ const drawn = computed(() => {
 <template>
   <div class="pots">
     <p class="caution">
-      Look from above only, and not for long: scuttle flies come to open pots. Counts are pots,
-      never cells.
+      {{ tell('PotsReader.look-from-above-only-and') }}
     </p>
     <svg
       :width="470"
       :height="drawn.height"
       :viewBox="`0 0 470 ${drawn.height}`"
       role="group"
-      :aria-label="`${placeName} from above: ${now.honeySealed} sealed, ${now.honeyOpen} open, ${now.pollen} pollen, ${now.empty} empty pots`"
+      :aria-label="
+        tell('PotsReader.from-above-sealed-open-pollen', {
+          placeName,
+          honeySealed: now.honeySealed,
+          honeyOpen: now.honeyOpen,
+          pollen: now.pollen,
+          empty: now.empty,
+        })
+      "
     >
       <rect
         x="2"
@@ -86,16 +94,24 @@ const drawn = computed(() => {
         font-size="17"
         font-weight="700"
       >
-        No pots counted yet
+        {{ tell('PotsReader.no-pots-counted-yet') }}
       </text>
     </svg>
     <div class="counts">
       <div v-for="[key, word, pattern] in kinds" :key="key" class="row">
-        <button type="button" :aria-label="`One ${word} pot less`" @click="set(key, now[key] - 1)">
+        <button
+          type="button"
+          :aria-label="tell('PotsReader.one-pot-less', { word })"
+          @click="set(key, now[key] - 1)"
+        >
           −
         </button>
         <b>{{ now[key] }}</b>
-        <button type="button" :aria-label="`One ${word} pot more`" @click="set(key, now[key] + 1)">
+        <button
+          type="button"
+          :aria-label="tell('PotsReader.one-pot-more', { word })"
+          @click="set(key, now[key] + 1)"
+        >
           +
         </button>
         <svg width="22" height="22" aria-hidden="true">
@@ -111,26 +127,27 @@ const drawn = computed(() => {
         <button
           type="button"
           class="ten"
-          :aria-label="`Ten ${word} pots more`"
+          :aria-label="tell('PotsReader.ten-pots-more', { word })"
           @click="set(key, now[key] + 10)"
         >
           +10
         </button>
       </div>
       <p>
-        <b
-          >{{
-            smallMassRangeText(
+        <b>{{
+          tell('PotsReader.in-sealed-pots', {
+            smallMassRangeText: smallMassRangeText(
               { low: estimate.sealedKg.low * 1000, mid: 0, high: estimate.sealedKg.high * 1000 },
               units,
-            )
-          }}
-          in sealed pots</b
-        >, {{ volumeText(estimate.potMl / 1000, units) }} a pot to its wall.
+            ),
+          })
+        }}</b>{{
+          tell('PotsReader.pot-to-its-wall', { potMl: volumeText(estimate.potMl / 1000, units) })
+        }}
       </p>
       <div class="size">
         <NumberField
-          label="Pot width"
+          :label="tell('PotsReader.pot-width')"
           unit="mm"
           :min="8"
           :max="50"
@@ -139,7 +156,7 @@ const drawn = computed(() => {
             $event && $event >= 8 && $event <= 50 && emit('pots', { ...now, potWidthMm: $event })
           "
         /><NumberField
-          label="Pot height"
+          :label="tell('PotsReader.pot-height')"
           unit="mm"
           :min="8"
           :max="60"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   addDays,
   daysBetween,
@@ -10,7 +11,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Capped share over the looks, and where it goes: measured as rings, forecast as a hatched band to
@@ -88,7 +89,16 @@ const at = computed({
       :height="H"
       :viewBox="`0 0 ${W} ${H}`"
       role="img"
-      :aria-label="`Capped at each look: ${points.map((p) => `${short(p.date)} ${Math.round(p.v)} %`).join(', ')}${forecast ? `; the rule is met ${spanText(forecast.earliest, forecast.latest, short)}` : ''}`"
+      :aria-label="
+        tell('RipeningLine.capped-each', {
+          points: points.map((p) => `${short(p.date)} ${Math.round(p.v)} %`).join(', '),
+          met: forecast
+            ? tell('RipeningLine.rule-met', {
+                earliest: spanText(forecast.earliest, forecast.latest, short),
+              })
+            : '',
+        })
+      "
     >
       <path v-if="band" :d="band" fill="url(#p-band)" stroke="none" />
       <path
@@ -101,7 +111,7 @@ const at = computed({
       />
       <path :d="`M0 ${y(needPercent)}H${W}`" stroke="var(--ink)" stroke-dasharray="2 4" />
       <text :x="2" :y="y(needPercent) - 4" font-size="14" style="fill: var(--ink-2)">
-        rule {{ needPercent }} %
+        {{ tell('RipeningLine.rule', { needPercent }) }}
       </text>
       <path
         :d="points.map((p, i) => `${i ? 'L' : 'M'}${x(p.date)} ${y(p.v)}`).join('')"
@@ -139,27 +149,28 @@ const at = computed({
       </template>
     </svg>
     <label v-if="earlier.length" class="slide"
-      >Compare
+      >{{ tell('RipeningLine.compare') }}
       <input
         v-model.number="at"
         type="range"
         min="0"
         :max="earlier.length"
-        aria-label="An earlier look laid over this one"
+        :aria-label="tell('RipeningLine.earlier-look-laid-over-this')"
       />{{ ' ' }}
       <output>{{
-        compareId ? short(earlier.find((l) => l.id === compareId)!.date) : 'off'
+        compareId ? short(earlier.find((l) => l.id === compareId)!.date) : tell('RipeningLine.off')
       }}</output></label
     >
     <details v-if="forecast" class="how">
-      <summary>How this was got</summary>
+      <summary>{{ tell('common.how-this-was-got') }}</summary>
       <p>
-        The comb's own pace, shrunk to your household's ({{ pace.perDay.toFixed(2) }} a day in
-        logits from {{ pace.pairs }} pairs of looks{{
-          pace.pairs === 0 ? ', so a starting range' : ''
-        }}). From the last look on the flow may stop, caps may stand still or be eaten open, and a
-        later flow go on: that is in the range, which is meant to hold the day four times in five.
-        No latest day means: perhaps not this season.
+        {{
+          tell('RipeningLine.combs-own-pace-shrunk-to', {
+            perDay: pace.perDay.toFixed(2),
+            pairs: pace.pairs,
+            pairs2: pace.pairs === 0 ? tell('RipeningLine.so-starting-range') : '',
+          })
+        }}
       </p>
     </details>
   </section>

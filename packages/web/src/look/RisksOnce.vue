@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { Hive, HiveKind } from '@furrow/core';
 import Button from 'primevue/button';
 import { newId } from '../api/client.js';
@@ -16,17 +17,19 @@ const known = (): Promise<unknown> =>
       on: props.date,
       fact: { kind: 'risks-read', of: props.kind.kind },
     },
-    `${props.kind.name}: risks read.`,
+    tell('RisksOnce.risks-read', { kind: props.kind.name }),
   );
 </script>
 
 <template>
   <section v-if="hive.colony && !read.includes(kind.kind)" class="risks">
-    <p><b>Before the first time with this kind of hive:</b></p>
+    <p>
+      <b>{{ tell('RisksOnce.before-first-time-with-this') }}</b>
+    </p>
     <ul>
       <li v-for="r in kind.risks" :key="r">{{ r }}</li>
     </ul>
-    <Button outlined label="Read, go on" :loading="busy" @click="known" />
+    <Button outlined :label="tell('RisksOnce.read-go-on')" :loading="busy" @click="known" />
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import { otherSide, type Side } from './lookDraft.js';
 
@@ -17,25 +18,39 @@ const emit = defineEmits<{ start: [from: Beginning] }>();
 <template>
   <div class="start">
     <p>
-      <b>Side {{ side }} was not seen{{ isDraft ? ' this time' : '' }}.</b> It counts as unknown.
+      <b>{{
+        tell('SideUnseen.side-was-not-seen', {
+          side,
+          isDraft: isDraft ? ' ' + tell('SideUnseen.this-time') : '',
+        })
+      }}</b>
+      {{ tell('SideUnseen.it-counts-as-unknown') }}
     </p>
-    <Button label="I see it: set the bands" @click="emit('start', 'empty')" />
+    <Button :label="tell('SideUnseen.i-see-it-set-bands')" @click="emit('start', 'empty')" />
     <span class="presets"
-      ><Button outlined label="Top third capped" @click="emit('start', 'top-third')" /><Button
+      ><Button
         outlined
-        label="Half capped"
+        :label="tell('SideUnseen.top-third-capped')"
+        @click="emit('start', 'top-third')" /><Button
+        outlined
+        :label="tell('SideUnseen.half-capped')"
         @click="emit('start', 'half-capped')" /><Button
         outlined
-        label="All capped"
+        :label="tell('SideUnseen.all-capped')"
         @click="emit('start', 'all-capped')"
     /></span>
     <Button
       v-if="hasOther"
       outlined
-      :label="`Like side ${otherSide(side)}`"
+      :label="tell('SideUnseen.like-side', { side: otherSide(side) })"
       @click="emit('start', 'other')"
     />
-    <Button v-if="hasLast" outlined label="As at the last look" @click="emit('start', 'last')" />
+    <Button
+      v-if="hasLast"
+      outlined
+      :label="tell('SideUnseen.as-at-last-look')"
+      @click="emit('start', 'last')"
+    />
   </div>
 </template>
 

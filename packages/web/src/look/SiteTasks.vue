@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { siteTaskSchema, type Site } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -37,36 +38,52 @@ async function add(): Promise<void> {
   [what.value, dueOn.value, adding.value] = ['', '', false];
 }
 const finish = (id: string, said: string): Promise<unknown> =>
-  go(`/sites/${props.site.id}/tasks/${id}/done`, {}, `${said}: done.`);
+  go(`/sites/${props.site.id}/tasks/${id}/done`, {}, tell('SiteTasks.done', { said }));
 </script>
 
 <template>
   <section class="tasks">
-    <h2 class="furrow-heading">To do at {{ site.name }}</h2>
+    <h2 class="furrow-heading">{{ tell('SiteTasks.to-do-at', { site: site.name }) }}</h2>
     <ul v-if="open.length">
       <li v-for="t in open" :key="t.id">
         <span
           ><b>{{ t.what }}</b
           >{{ ' ' }}
           <span class="sub">{{
-            t.dueOn ? `by ${dateText(t.dueOn)}` : 'before the next visit'
+            t.dueOn
+              ? tell('SiteTasks.by', { dueOn: dateText(t.dueOn) })
+              : tell('SiteTasks.before-next-visit')
           }}</span></span
         >
-        <Button outlined label="Done" :loading="busy" @click="finish(t.id, t.what)" />
+        <Button
+          outlined
+          :label="tell('common.done')"
+          :loading="busy"
+          @click="finish(t.id, t.what)"
+        />
       </li>
     </ul>
     <form v-if="adding" class="acts" @submit.prevent="add">
-      <TextField v-model="what" label="What is to be done there" :error="fieldError('what')" />
-      <TextField v-model="dueOn" type="date" label="By, or leave empty: before the next visit" />
+      <TextField
+        v-model="what"
+        :label="tell('SiteTasks.what-to-be-done-there')"
+        :error="fieldError('what')"
+      />
+      <TextField v-model="dueOn" type="date" :label="tell('SiteTasks.by-or-leave-empty-before')" />
       <Button
         type="submit"
-        label="Put it on the list"
+        :label="tell('SiteTasks.put-it-on-list')"
         :disabled="!parsed.success"
         :loading="busy"
       />
-      <p v-if="!parsed.success" class="sub">Say in a few words what is to be done.</p>
+      <p v-if="!parsed.success" class="sub">{{ tell('SiteTasks.say-in-few-words-what') }}</p>
     </form>
-    <Button v-else outlined label="Something to do here…" @click="adding = true" />
+    <Button
+      v-else
+      outlined
+      :label="tell('SiteTasks.something-to-do-here')"
+      @click="adding = true"
+    />
     <Refusal :refusal="refusal" :fields="['what']" />
   </section>
 </template>

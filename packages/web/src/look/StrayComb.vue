@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { strayCombSchema, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
@@ -9,7 +10,7 @@ import TextField from '../parts/TextField.vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
 import { gramsOf, massUnit } from '../parts/massUnit.js';
-import { householdUnits, said } from '../shell/units.js';
+import { householdUnits } from '../words/units.js';
 
 /**
  * Comb under a roof or in a gap: looked over, capped and open weighed apart, the missing frame put
@@ -36,8 +37,11 @@ watch(visible, (shown) => {
 const grams = (text: string): number =>
   text.trim() === '' ? 0 : (gramsOf(text, householdUnits.value, 'small') ?? -1);
 /** The units a weight may be said in; a bare number is of the small one. */
-const either = computed(
-  () => `${massUnit(householdUnits.value)} or ${massUnit(householdUnits.value, 'small')}`,
+const either = computed(() =>
+  tell('StrayComb.or', {
+    householdUnits: massUnit(householdUnits.value),
+    householdUnits2: massUnit(householdUnits.value, 'small'),
+  }),
 );
 const payload = computed(() => ({
   id: newId(),
@@ -61,7 +65,11 @@ const issue = (key: string): string | null =>
 async function keep(): Promise<void> {
   tried.value = true;
   if (!parsed.value.success) return;
-  const done = await go('/strayCombs', payload.value, `${props.hive.name}: stray comb taken.`);
+  const done = await go(
+    '/strayCombs',
+    payload.value,
+    tell('StrayComb.stray-comb-taken', { hive: props.hive.name }),
+  );
   if (!done) return;
   visible.value = false;
   emit('taken', done.batches[0].id);
@@ -69,30 +77,30 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <DialogFrame v-model:visible="visible" header="Stray comb" :width="560">
+  <DialogFrame v-model:visible="visible" :header="tell('StrayComb.stray-comb')" :width="560">
     <form class="acts" @submit.prevent="keep">
       <SelectButton
         v-model="where"
         :options="[
-          { label: 'In a gap', value: 'gap' },
-          { label: 'Under the roof', value: 'roof' },
+          { label: tell('StrayComb.in-gap'), value: 'gap' },
+          { label: tell('StrayComb.under-roof'), value: 'roof' },
         ]"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="Where it was found"
+        :aria-label="tell('StrayComb.where-it-was-found')"
       />
       <label class="check"
-        ><input v-model="queen" type="checkbox" /> I looked for the queen on it</label
+        ><input v-model="queen" type="checkbox" />
+        {{ tell('StrayComb.i-looked-for-queen-on') }}</label
       >
       <p v-if="issue('queenLookedFor')" class="rust" role="alert">{{ issue('queenLookedFor') }}</p>
       <div>
-        <span id="brood">Brood in it</span
-        ><SelectButton
+        <span id="brood">{{ tell('StrayComb.brood-in-it') }}</span><SelectButton
           v-model="brood"
           :options="[
-            { label: 'No brood', value: 'no' },
-            { label: 'Brood', value: 'yes' },
+            { label: tell('StrayComb.no-brood'), value: 'no' },
+            { label: tell('common.brood'), value: 'yes' },
           ]"
           option-label="label"
           option-value="value"
@@ -101,12 +109,11 @@ async function keep(): Promise<void> {
         />
       </div>
       <div>
-        <span id="swarm">Swarm cells on the combs beside it</span
-        ><SelectButton
+        <span id="swarm">{{ tell('StrayComb.swarm-cells-on-combs-beside') }}</span><SelectButton
           v-model="swarm"
           :options="[
-            { label: 'None seen', value: 'no' },
-            { label: 'Swarm cells', value: 'yes' },
+            { label: tell('StrayComb.none-seen'), value: 'no' },
+            { label: tell('StrayComb.swarm-cells'), value: 'yes' },
           ]"
           option-label="label"
           option-value="value"
@@ -117,29 +124,29 @@ async function keep(): Promise<void> {
       <p v-if="issue('swarmCells')" class="rust" role="alert">{{ issue('swarmCells') }}</p>
       <p v-if="issue('broodSeen')" class="rust" role="alert">{{ issue('broodSeen') }}</p>
       <p v-else-if="brood === 'yes'">
-        Cut the brood part off and tie it into a frame, or leave it in; weigh only what carries
-        none.
+        {{ tell('StrayComb.cut-brood-part-off-and') }}
       </p>
       <TextField
         v-model="capped"
-        :label="`Capped, weighed (${either})`"
+        :label="tell('StrayComb.capped-weighed', { either })"
         :error="issue('cappedG')"
-        :hint="said('such as 640 g; it goes into a lot of its own')"
+        :hint="tell('StrayComb.such-as', { weight: { massG: 640, as: 'read' } })"
       />
       <TextField
         v-model="open"
-        :label="`Open, weighed (${either})`"
+        :label="tell('StrayComb.open-weighed', { either })"
         :error="issue('openG')"
-        hint="kept apart: thin, eaten first, never sold; a gift, raw comb too, says: cold, within days"
+        :hint="tell('StrayComb.kept-apart-thin-eaten-first')"
       />
       <label class="check"
-        ><input v-model="fitted" type="checkbox" /> The missing frame or bar is in its place</label
+        ><input v-model="fitted" type="checkbox" />
+        {{ tell('StrayComb.missing-frame-or-bar-in') }}</label
       >
       <Refusal
         :refusal="refusal"
         :fields="['queenLookedFor', 'cappedG', 'openG', 'broodSeen', 'swarmCells']"
       />
-      <Button type="submit" label="Write it down" :loading="busy" />
+      <Button type="submit" :label="tell('common.write-it-down')" :loading="busy" />
     </form>
   </DialogFrame>
 </template>

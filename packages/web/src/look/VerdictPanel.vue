@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   QUESTION_WORDS,
   VERDICT_WORDS,
@@ -17,7 +18,7 @@ import {
 } from '@furrow/core';
 import { massRangeText, massText, smallMassRangeText, smallMassText } from '@furrow/words';
 import { computed } from 'vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 const props = defineProps<{
   judged: JudgedComb;
@@ -41,13 +42,19 @@ const isInPlace = computed(
 /** How the volume of a comb becomes honey, and where its wax is, by what the bees built on. */
 const packingText = computed(() =>
   isInPlace.value
-    ? said('(less a gap of 7 to 9 mm) × 0.55 to 0.79, plastic walls and all')
-    : 'packing 0.85 to 0.95',
+    ? tell('VerdictPanel.packing-frame', { gap: { lengthMm: { low: 7, high: 9 } } })
+    : tell('VerdictPanel.packing'),
 );
 const waxText = computed(() =>
   isInPlace.value
-    ? said('Wax is in the caps alone, 1 to 5 g on 100 cm².')
-    : said('Wax is 4 to 6 % where it is sealed, 11 to 12 g on 100 cm² where it is bare.'),
+    ? tell('VerdictPanel.wax-in-caps', {
+        wax: { massG: { low: 1, high: 5 }, as: 'estimate' },
+        area: { areaCm2: 100 },
+      })
+    : tell('VerdictPanel.wax-sealed', {
+        wax: { massG: { low: 11, high: 12 }, as: 'estimate' },
+        area: { areaCm2: 100 },
+      }),
 );
 const W = 346;
 const small = computed(() => (props.judged.estimate?.honeyKg.high ?? 0) < 1);
@@ -63,13 +70,18 @@ function speaks(f: Finding): 'for' | 'against' | 'open' {
   return f.answer === QUESTION_WORDS[f.question].good ? 'for' : 'against';
 }
 const MARKS = { yes: 'yes', no: 'no', unknown: '?' };
-const SHORT_ANSWERS = { yes: 'yes', no: 'no', unknown: 'not known' };
+const SHORT_ANSWERS = { yes: 'yes', no: 'no', unknown: tell('VerdictPanel.not-known') };
 /** A bare 'no' beside Take reads like a refusal; whose honey it is has words of its own. */
-const THEIRS_ANSWERS = { yes: 'they need it', no: 'can be spared', unknown: 'not known' };
+const THEIRS_ANSWERS = {
+  yes: tell('VerdictPanel.they-need-it'),
+  no: tell('VerdictPanel.can-be-spared'),
+  unknown: tell('VerdictPanel.not-known'),
+};
 function shortAnswer(f: Finding): string {
   if (f.question !== 'theirs') return SHORT_ANSWERS[f.answer];
   const counted = f.unit === 'pots' && f.limit !== undefined;
-  if (counted && f.answer === 'no') return `${f.measured} of ${f.limit} sealed pots to spare`;
+  if (counted && f.answer === 'no')
+    return tell('VerdictPanel.sealed-pots-to-spare', { measured: f.measured, limit: f.limit });
   return THEIRS_ANSWERS[f.answer];
 }
 const TONES = { for: 'green', against: 'rust', open: '' };
@@ -102,8 +114,10 @@ function gaugeOf(f: Finding): Gauge | null {
 const along = (value: number, from: number, to: number): number =>
   between(0, W, ((value - from) / (to - from)) * W);
 function missingText(f: Finding, shortKg: number): string {
-  if (f.answer === 'unknown') return 'not all read';
-  return shortKg > 1e-9 ? `${massText(shortKg, props.rules.units)} short` : 'covered';
+  if (f.answer === 'unknown') return tell('VerdictPanel.not-all-read');
+  return shortKg > 1e-9
+    ? tell('VerdictPanel.short', { shortKg: massText(shortKg, props.rules.units) })
+    : 'covered';
 }
 function kilograms(f: Finding, measured: number, limit: number): Gauge {
   const top = Math.max(limit, measured) * 1.15 || 1;
@@ -111,7 +125,7 @@ function kilograms(f: Finding, measured: number, limit: number): Gauge {
     value: along(measured, 0, top),
     limit: along(limit, 0, top),
     measured: massText(measured, props.rules.units),
-    rule: `needs ${massText(limit, props.rules.units)}`,
+    rule: tell('VerdictPanel.needs', { limit: massText(limit, props.rules.units) }),
     gap: missingText(f, limit - measured),
   };
 }
@@ -119,30 +133,37 @@ function percents(f: Finding, measured: number, limit: number): Gauge {
   const [from, to] = isWater(f) ? [14, 24] : [0, 100];
   const figure = isWater(f) ? measured.toFixed(1) : String(Math.floor(measured + 1e-6));
   const missing = isWater(f)
-    ? `${(measured - limit).toFixed(1)} over`
-    : `${limit - Math.floor(measured + 1e-6)} short`;
+    ? tell('VerdictPanel.over', { measured: (measured - limit).toFixed(1) })
+    : tell('VerdictPanel.short-2', { limit: limit - Math.floor(measured + 1e-6) });
   return {
     value: along(measured, from, to),
     limit: along(limit, from, to),
     measured: `${figure} %`,
-    rule: isWater(f) ? `at most ${limit} %` : `rule ${limit} %`,
+    rule: isWater(f)
+      ? tell('VerdictPanel.at-most', { limit })
+      : tell('VerdictPanel.rule', { limit }),
     gap: f.answer === 'no' ? missing : '',
   };
 }
 /** What decides stands in full above: it is not said twice. */
 const apartText = (f: Finding): string =>
-  f.sentence === props.judged.verdict.headline ? 'This decides, as said above.' : said(f.sentence);
+  f.sentence === props.judged.verdict.headline
+    ? tell('VerdictPanel.this-decides-as-said-above')
+    : said(f.sentence);
 const EMPTIED_WORDS: Partial<Record<Way, string>> = {
-  'draw-pots': 'Pots drawn',
-  'cut-pots': 'Pots cut out',
-  'drain-hive': 'Drained in the hive',
-  'drain-off': 'Drained off the hive',
+  'draw-pots': tell('VerdictPanel.pots-drawn'),
+  'cut-pots': tell('common.pots-cut-out'),
+  'drain-hive': tell('VerdictPanel.drained-in-hive'),
+  'drain-off': tell('VerdictPanel.drained-off-hive'),
 };
 /** A place that was drained or drawn since the last look. */
 const emptiedText = computed(() => {
   const { emptied } = props.judged;
   if (!emptied) return null;
-  return `${EMPTIED_WORDS[emptied.way] ?? 'Emptied'} on ${dateWords(emptied.on)}. Not looked at since.`;
+  return tell('VerdictPanel.on-not-looked-at-since', {
+    way: EMPTIED_WORDS[emptied.way] ?? tell('VerdictPanel.emptied'),
+    on: dateWords(emptied.on),
+  });
 });
 </script>
 
@@ -171,7 +192,13 @@ const emptiedText = computed(() => {
       <b class="display">{{ VERDICT_WORDS[judged.verdict.verdict] }}</b>
       <span class="sub"
         >{{ placeName }},
-        {{ isDraft ? 'being looked at' : lastText ? `seen ${lastText}` : 'never seen' }}</span
+        {{
+          isDraft
+            ? tell('VerdictPanel.being-looked-at')
+            : lastText
+              ? `seen ${lastText}`
+              : tell('VerdictPanel.never-seen')
+        }}</span
       >
     </div>
     <p v-if="emptiedText" class="rust">
@@ -216,7 +243,7 @@ const emptiedText = computed(() => {
               : massText(judged.estimate.honeyKg.mid, rules.units)
             : '?'
         }}</b><span class="sub"
-          >{{ judged.seen?.pots ? 'honey in all its pots' : 'honey'
+          >{{ judged.seen?.pots ? tell('VerdictPanel.in-all-pots') : 'honey'
           }}{{
             judged.estimate
               ? `, ${small ? grams(judged.estimate.honeyKg) : massRangeText(judged.estimate.honeyKg, rules.units)}`
@@ -227,46 +254,51 @@ const emptiedText = computed(() => {
       <div v-if="!judged.seen?.pots">
         <b class="display">{{
           judged.estimate ? smallMassText(judged.estimate.waxKg.mid * 1000, rules.units) : '?'
-        }}</b><span class="sub"
-          >wax{{
-            judged.estimate
+        }}</b><span class="sub">{{
+          tell('VerdictPanel.wax', {
+            estimate: judged.estimate
               ? `, ${smallMassRangeText({ low: judged.estimate.waxKg.low * 1000, mid: 0, high: judged.estimate.waxKg.high * 1000 }, rules.units)}`
-              : ' unknown'
-          }}</span
-        >
+              : ' ' + tell('VerdictPanel.unknown'),
+          })
+        }}</span>
       </div>
     </div>
     <p v-if="mended" class="sub">
-      <b>{{ massText(mended.honeyKg.mid, rules.units) }} by your own scale.</b>
+      <b>{{
+        tell('VerdictPanel.by-your-own-scale', { mid: massText(mended.honeyKg.mid, rules.units) })
+      }}</b>
       {{ said(correction!.sentence) }}
     </p>
     <slot />
     <details class="apart" :open="wide">
-      <summary>Each question apart</summary>
+      <summary>{{ tell('VerdictPanel.each-question-apart') }}</summary>
       <ul>
         <li v-for="f in judged.verdict.findings" :key="f.question">
           <span class="answer" :class="TONES[speaks(f)]">{{ MARKS[f.answer] }}</span>
           <span
             ><b>{{ nameOf(f) }}</b> <em class="sub">{{ f.rule }}</em><br />{{ apartText(f)
             }}<small v-if="f.restsOn.length" class="sub"
-              ><br />Rests on: {{ f.restsOn.map(ageText).join('; ') }}.</small
+              ><br />{{
+                tell('VerdictPanel.rests-on', { restsOn: f.restsOn.map(ageText).join('; ') })
+              }}</small
             ></span
           >
         </li>
       </ul>
     </details>
     <details class="how">
-      <summary>How this was got</summary>
+      <summary>{{ tell('common.how-this-was-got') }}</summary>
       <p v-if="judged.seen?.pots">
-        Pots counted × the ellipsoid of their width and height × 0.55 to 0.85 filled (open ones 0.2
-        to 0.85) × density at 22 to 35 % water. Stingless bees have their own rules; no limit of
-        honeybee honey is used.
+        {{ tell('VerdictPanel.pots-counted-ellipsoid-their-width') }}
       </p>
       <p v-else>
-        Each side's share × its area × half the thickness × {{ packingText }} × density. Open cells
-        count 0.3 to 0.95 full. A share read by eye may be 10 points off, from a photo 6, painted 4.
-        A side not seen may be bare or sealed, so the range is wide. {{ waxText }} Decided by the
-        question “{{ QUESTION_WORDS[judged.verdict.decidedBy].name }}”.
+        {{
+          tell('VerdictPanel.each-sides-share-its-area', {
+            packingText,
+            waxText,
+            decidedBy: QUESTION_WORDS[judged.verdict.decidedBy].name,
+          })
+        }}
       </p>
     </details>
     <slot name="after" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   LEAST_OPEN_SAMPLES,
-  counted,
   moistureSummary,
   readingDoubt,
   readingMoisture,
@@ -18,23 +18,30 @@ const water = computed(() => moistureSummary(props.readings));
 const moreWater = computed(() => {
   if (!water.value) return '';
   const more = Math.max(0, LEAST_OPEN_SAMPLES - water.value.openSamples);
-  if (more) return `${counted(more, 'more sample')} from open cells, of both sides.`;
-  return water.value.bothSides ? '' : 'One more from open cells of the other side.';
+  if (more) return tell('WaterSamples.more-samples-from-open-cells', { more });
+  return water.value.bothSides ? '' : tell('WaterSamples.one-more-from-open-cells');
 });
 const average = computed(() => {
   if (!water.value || water.value.count < 2) return null;
   const { count, meanPercent, spreadPercent, wettestPercent } = water.value;
   return {
-    mean: `Water of ${count} samples: ${meanPercent.toFixed(1)} % on the average, ${spreadPercent.toFixed(1)} apart;`,
-    wettest: `the wettest, ${wettestPercent.toFixed(1)} %, decides.`,
+    mean: tell('WaterSamples.water-samples-on-average-apart', {
+      count,
+      meanPercent: meanPercent.toFixed(1),
+      spreadPercent: spreadPercent.toFixed(1),
+    }),
+    wettest: tell('WaterSamples.wettest-decides', { wettestPercent: wettestPercent.toFixed(1) }),
   };
 });
 const samples = computed(() =>
   props.readings.map((reading) => {
     const { moisturePercent, approximate } = readingMoisture(reading);
     return {
-      water: `${moisturePercent.toFixed(1)} % water${approximate ? ' (about)' : ''}`,
-      where: `side ${reading.side}, ${reading.cells} cell`,
+      water: tell('WaterSamples.water', {
+        moisturePercent: moisturePercent.toFixed(1),
+        approximate: approximate ? ' ' + tell('WaterSamples.about') : '',
+      }),
+      where: tell('WaterSamples.side-cell', { side: reading.side, cells: reading.cells }),
       doubt: readingDoubt(reading, props.readOn),
     };
   }),
@@ -55,7 +62,7 @@ const samples = computed(() =>
         v-if="mayDrop"
         type="button"
         class="drop"
-        :aria-label="`Take away sample ${i + 1}`"
+        :aria-label="tell('WaterSamples.take-away-sample', { i: i + 1 })"
         @click="emit('drop', i)"
       >
         ×

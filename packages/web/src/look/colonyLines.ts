@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   FLOORS,
   FLOOR_WORDS,
@@ -36,30 +37,33 @@ function agoText(on: string, date: string): string {
   const days = daysBetween(on, date);
   if (days === 0) return 'today';
   if (days === 1) return 'yesterday';
-  return days < 40 ? `${days} days ago` : dateText(on);
+  return days < 40 ? tell('colonyLines.days-ago', { days }) : dateText(on);
 }
 /** Health as it stands, not only the last look: sick stays sick until somebody's word. */
 function healthText(s: ColonyState, ago: (on: string) => string): string {
   const { state, on } = s.health;
-  if (state === 'unknown') return 'never checked';
-  if (state === 'sick') return `sick, ${ago(on!)}`;
-  if (state === 'unsure') return `not sure, ${ago(on!)}`;
+  if (state === 'unknown') return tell('colonyLines.never-checked');
+  if (state === 'sick') return tell('colonyLines.sick', { on: ago(on!) });
+  if (state === 'unsure') return tell('colonyLines.not-sure', { on: ago(on!) });
   return s.broodCheck || s.health.by === 'inspector'
-    ? `looked healthy, ${ago(on!)}`
-    : `not known, last healthy ${dateText(on!)}`;
+    ? tell('colonyLines.looked-healthy', { on: ago(on!) })
+    : tell('colonyLines.not-known-last-healthy', { on: dateText(on!) });
 }
 
 /** The hive on a scale, and what it gained a week since the weight before. */
 function weightText(s: ColonyState, ago: (on: string) => string, units: Units): string {
   const last = s.weights.at(-1);
-  if (!last) return 'never weighed';
+  if (!last) return tell('colonyLines.never-weighed');
   const gain = weeklyGain(s.weights);
   const weight = `${massText(last.kg, units, 1)} ${ago(last.on)}`;
   return gain ? `${weight}, ${gainText(gain, units)}` : weight;
 }
 /** "+1.2 kg a week". */
 export const gainText = ({ kgAWeek }: WeeklyGain, units: Units): string =>
-  `${kgAWeek < 0 ? '−' : '+'}${massText(Math.abs(kgAWeek), units, 1)} a week`;
+  tell('colonyLines.week', {
+    kgAWeek: kgAWeek < 0 ? '−' : '+',
+    kgAWeek2: massText(Math.abs(kgAWeek), units, 1),
+  });
 
 /** What was said of the colony, in one line: the facts that are known, and how many are not. */
 export function colonySummary(lines: readonly ColonyLine[]): string {
@@ -69,17 +73,19 @@ export function colonySummary(lines: readonly ColonyLine[]): string {
     .slice(0, 4)
     .map((l) => `${l.name.toLowerCase()} ${l.value}`)
     .join('; ');
-  const more = known.length > 4 ? `; ${known.length - 4} more` : '';
-  const rest = unknown ? `${unknown} not said` : 'nothing left to say';
-  return said ? `${said}${more}; ${rest}` : 'nothing said yet';
+  const more = known.length > 4 ? tell('colonyLines.more', { known: known.length - 4 }) : '';
+  const rest = unknown
+    ? tell('colonyLines.not-said', { unknown })
+    : tell('colonyLines.nothing-left-to-say');
+  return said ? `${said}${more}; ${rest}` : tell('colonyLines.nothing-said-yet');
 }
 const UNSAID = new Set([
-  'not known',
-  'never checked',
-  'not asked',
-  'nothing noted',
-  'never weighed',
-  'moved since?',
+  tell('colonyLines.not-known'),
+  tell('colonyLines.never-checked'),
+  tell('colonyLines.not-asked'),
+  tell('colonyLines.nothing-noted'),
+  tell('colonyLines.never-weighed'),
+  tell('colonyLines.moved-since'),
 ]);
 
 /**
@@ -104,23 +110,25 @@ export function colonyLines(
     last: T | null = null,
   ): string => {
     if (fact) return `${text(fact)}, ${ago(fact.on)}`;
-    return last ? `not known, last ${text(last)} ${dateText(last.on)}` : 'not known';
+    return last
+      ? tell('colonyLines.not-known-last', { last: text(last), on: dateText(last.on) })
+      : tell('colonyLines.not-known');
   };
   const known = s.lastKnown;
   const supers = hive.boxes.some((b) => b.compartment === 'super');
   const list: (ColonyLine | false)[] = [
     {
       kind: 'queen',
-      name: 'Queen',
-      value: of(s.queen, (q) => (q.seen ? 'seen' : 'not found'), known.queen),
+      name: tell('common.queen'),
+      value: of(s.queen, (q) => (q.seen ? 'seen' : tell('colonyLines.not-found')), known.queen),
       choices: [
-        { label: 'Seen', fact: { kind: 'queen', seen: true } },
-        { label: 'Looked, not found', fact: { kind: 'queen', seen: false } },
+        { label: tell('colonyLines.seen'), fact: { kind: 'queen', seen: true } },
+        { label: tell('colonyLines.looked-not-found'), fact: { kind: 'queen', seen: false } },
       ],
     },
     {
       kind: 'temper',
-      name: 'Temper',
+      name: tell('common.temper'),
       value: of(s.temper, (t) => t.temper, known.temper),
       choices: (['calm', 'nervous', 'defensive'] as const).map((temper) => ({
         label: temper,
@@ -129,7 +137,7 @@ export function colonyLines(
     },
     {
       kind: 'strength',
-      name: 'Strength',
+      name: tell('common.strength'),
       value: of(s.strength, (t) => t.strength, known.strength),
       choices: (['weak', 'middle', 'strong'] as const).map((strength) => ({
         label: strength,
@@ -138,73 +146,91 @@ export function colonyLines(
     },
     {
       kind: 'flow',
-      name: 'Forage',
+      name: tell('common.forage'),
       value: of(
         s.flow,
         (f) =>
           f.flow === 'none'
             ? 'dearth'
-            : `${f.flow} flow${f.endsOn ? ` until ${dateText(f.endsOn)}` : ''}`,
+            : tell('colonyLines.flow', {
+                flow: f.flow,
+                endsOn: f.endsOn
+                  ? ' ' + tell('colonyLines.until', { endsOn: dateText(f.endsOn) })
+                  : '',
+              }),
         known.flow,
       ),
       choices: (['strong', 'some', 'none'] as const).map((flow) => ({
-        label: { strong: 'Strong flow', some: 'Some', none: 'Dearth' }[flow],
+        label: {
+          strong: tell('colonyLines.strong-flow'),
+          some: tell('common.some'),
+          none: tell('common.dearth'),
+        }[flow],
         fact: { kind: 'flow', flow, endsOn: flow === 'none' ? null : endsOn || null },
       })),
     },
     {
       kind: 'brood-check',
-      name: 'Brood',
+      name: tell('common.brood'),
       value: healthText(s, ago),
       choices: [
-        { label: 'Looks healthy', fact: { kind: 'brood-check', result: 'healthy' } },
-        { label: 'Not sure', fact: { kind: 'brood-check', result: 'unsure' } },
-        { label: 'Looks sick', fact: { kind: 'brood-check', result: 'sick' } },
+        { label: tell('common.looks-healthy'), fact: { kind: 'brood-check', result: 'healthy' } },
+        { label: tell('common.not-sure'), fact: { kind: 'brood-check', result: 'unsure' } },
+        { label: tell('common.looks-sick'), fact: { kind: 'brood-check', result: 'sick' } },
       ],
     },
     {
       kind: 'inspector',
-      name: 'Inspector',
-      value: s.health.by === 'inspector' ? `spoke ${ago(s.health.on!)}` : 'not asked',
+      name: tell('colonyLines.inspector'),
+      value:
+        s.health.by === 'inspector'
+          ? tell('colonyLines.spoke', { on: ago(s.health.on!) })
+          : tell('colonyLines.not-asked'),
       choices: [
-        { label: 'Found no disease', fact: { kind: 'inspector', said: 'no-disease' } },
-        { label: 'Found disease', fact: { kind: 'inspector', said: 'disease' } },
+        {
+          label: tell('colonyLines.found-no-disease'),
+          fact: { kind: 'inspector', said: 'no-disease' },
+        },
+        { label: tell('colonyLines.found-disease'), fact: { kind: 'inspector', said: 'disease' } },
       ],
     },
     {
       kind: 'treatment',
-      name: 'Treated',
+      name: tell('colonyLines.treated'),
       value: s.treatments.length
-        ? `${endOf(s.treatments).product}, wait until ${dateText(endOf(s.treatments).waitUntil)}`
-        : 'nothing noted',
+        ? tell('colonyLines.wait-until', {
+            product: endOf(s.treatments).product,
+            waitUntil: dateText(endOf(s.treatments).waitUntil),
+          })
+        : tell('colonyLines.nothing-noted'),
       choices: [],
     },
     {
       kind: 'feeding',
-      name: 'Fed',
+      name: tell('colonyLines.fed'),
       value: s.feedings.length
         ? `${volumeText(endOf(s.feedings).litres, units)} ${endOf(s.feedings).what}, ${ago(endOf(s.feedings).on)}`
-        : 'nothing noted',
+        : tell('colonyLines.nothing-noted'),
       choices: [],
     },
     {
       kind: 'bloom',
-      name: 'In bloom',
+      name: tell('common.in-bloom'),
       value: of(s.bloom, (b) => b.plant, known.bloom),
       choices: [],
     },
     {
       kind: 'hive-weight',
-      name: 'Weighs',
+      name: tell('colonyLines.weighs'),
       value: weightText(s, ago, units),
       choices: [],
     },
     {
       kind: 'entrance',
-      name: 'Entrance',
+      name: tell('colonyLines.entrance'),
       value: of(s.entrance, (e) => e.entrance),
       choices: (['open', 'reduced', 'screened'] as const).map((entrance) => ({
-        label: entrance === 'screened' ? 'Robbing screen' : entrance,
+        label: entrance === 'screened' ? tell('colonyLines.robbing-screen') : entrance,
         fact: {
           kind: 'entrance',
           entrance,
@@ -214,43 +240,46 @@ export function colonyLines(
     },
     stingless && {
       kind: 'nest',
-      name: 'Nest',
-      value: of(s.nest, (n) => (n.full ? 'full' : 'room left')),
+      name: tell('colonyLines.nest'),
+      value: of(s.nest, (n) => (n.full ? 'full' : tell('colonyLines.room-left'))),
       choices: [
-        { label: 'Full', fact: { kind: 'nest', full: true } },
-        { label: 'Room left', fact: { kind: 'nest', full: false } },
+        { label: tell('common.full'), fact: { kind: 'nest', full: true } },
+        { label: tell('colonyLines.room-left-2'), fact: { kind: 'nest', full: false } },
       ],
     },
     supers &&
       !stingless && {
         kind: 'excluder',
-        name: 'Excluder',
+        name: tell('colonyLines.excluder'),
         value: of(s.excluder, (e) => (e.fitted ? 'fitted' : 'out')),
         choices: [
-          { label: 'Fitted', fact: { kind: 'excluder', fitted: true } },
-          { label: 'Out', fact: { kind: 'excluder', fitted: false } },
+          { label: tell('colonyLines.fitted'), fact: { kind: 'excluder', fitted: true } },
+          { label: tell('colonyLines.out'), fact: { kind: 'excluder', fitted: false } },
         ],
       },
     supers &&
       !stingless && {
         kind: 'reserved-super',
-        name: 'Kept for the bees',
+        name: tell('colonyLines.kept-for-bees'),
         value: of(s.reserved, (r) => (r.reserved ? 'a super' : 'none')),
         choices: [
-          { label: 'A super is theirs', fact: { kind: 'reserved-super', reserved: true } },
-          { label: 'None', fact: { kind: 'reserved-super', reserved: false } },
+          {
+            label: tell('colonyLines.super-theirs'),
+            fact: { kind: 'reserved-super', reserved: true },
+          },
+          { label: tell('colonyLines.none'), fact: { kind: 'reserved-super', reserved: false } },
         ],
       },
     hiveKind(hive.kind).drainsInPlace && {
       kind: 'tilt',
-      name: 'Tilt',
+      name: tell('common.tilt'),
       value: of(s.tilt, (t) => `${t.degrees}°`, known.tilt),
       choices: [],
     },
     hiveKind(hive.kind).drainsInPlace && {
       kind: 'floor',
-      name: 'Floor',
-      value: s.floor ? FLOOR_WORDS[s.floor.floor] : 'not known',
+      name: tell('colonyLines.floor'),
+      value: s.floor ? FLOOR_WORDS[s.floor.floor] : tell('colonyLines.not-known'),
       choices: FLOORS.map((floor) => ({
         label: FLOOR_WORDS[floor],
         fact: { kind: 'floor' as const, floor },
@@ -258,17 +287,17 @@ export function colonyLines(
     },
     hiveKind(hive.kind).drainsInPlace && {
       kind: 'moved',
-      name: 'Stand',
-      value: 'moved since?',
-      choices: [{ label: 'Hive or stand was moved', fact: { kind: 'moved' } }],
+      name: tell('colonyLines.stand'),
+      value: tell('colonyLines.moved-since'),
+      choices: [{ label: tell('colonyLines.hive-or-stand-was-moved'), fact: { kind: 'moved' } }],
     },
     !stingless && {
       kind: 'gap',
-      name: 'Gap',
-      value: of(s.gap, (g) => (g.gap ? 'a frame or bar is missing' : 'none')),
+      name: tell('colonyLines.gap'),
+      value: of(s.gap, (g) => (g.gap ? tell('colonyLines.frame-or-bar-missing') : 'none')),
       choices: [
-        { label: 'Something is missing', fact: { kind: 'gap', gap: true } },
-        { label: 'All closed', fact: { kind: 'gap', gap: false } },
+        { label: tell('colonyLines.something-missing'), fact: { kind: 'gap', gap: true } },
+        { label: tell('colonyLines.all-closed'), fact: { kind: 'gap', gap: false } },
       ],
     },
   ];

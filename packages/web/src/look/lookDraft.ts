@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   compartmentShape,
   CELL_MM,
@@ -95,8 +96,7 @@ export const asDraft = (
  * Bands set by hand: newer than any cells of that side, so those are put aside, and that is said.
  */
 export function setBands(draft: LookDraft, side: Side, shares: Shares | null): void {
-  if (draft.faces[side])
-    draft.said = `The painted cells of side ${side} were put aside: the bands are newer.`;
+  if (draft.faces[side]) draft.said = tell('lookDraft.painted-cells-side-were-put', { side });
   draft[side] = shares;
   draft.faces[side] = null;
   draft.photos[side] = null;
@@ -108,7 +108,11 @@ export function setFace(draft: LookDraft, side: Side, face: StoredFace, seenBy: 
   const shares = faceShares(unpackFace(face).cells);
   const before = draft[side];
   if (before && !draft.faces[side] && Math.abs(before.capped - shares.capped) > 0.02)
-    draft.said = `Side ${side} goes by its cells now: ${Math.round(shares.capped * 100)} % capped, the bands said ${Math.round(before.capped * 100)} %.`;
+    draft.said = tell('lookDraft.side-goes-by-its-cells', {
+      side,
+      capped: Math.round(shares.capped * 100),
+      capped2: Math.round(before.capped * 100),
+    });
   draft.faces[side] = face;
   draft[side] = shares;
   draft.seenBy[side] = seenBy;

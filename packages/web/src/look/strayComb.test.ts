@@ -5,7 +5,7 @@ import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import PrimeVue from 'primevue/config';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { householdUnits } from '../shell/units.js';
+import { householdUnits } from '../words/units.js';
 import StrayComb from './StrayComb.vue';
 
 const hive = {

@@ -1,5 +1,5 @@
+import { tell } from '../words/tell.js';
 import {
-  counted,
   dateWords,
   hiveKind,
   judgeBox,
@@ -50,8 +50,8 @@ export function useHiveSays(
     if (scan.value?.first) return '';
     const [day] = ripeFrom.value;
     return day
-      ? `Come back from ${dateWords(day)}.`
-      : `Look again in ${counted(rules.value.lookAgainDays, 'day')}.`;
+      ? tell('useHiveSays.come-back-from', { day: dateWords(day) })
+      : tell('useHiveSays.look-again-in-days', { lookAgainDays: rules.value.lookAgainDays });
   });
   return computed(() => ({
     scan: judged.value.some((j) => j.seen) ? scan.value : null,

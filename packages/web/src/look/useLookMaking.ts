@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   EMPTY_SHARES,
   faceShares,
@@ -60,7 +61,7 @@ export function useLookMaking(input: {
   /** The place in hand, where a comb hangs there. */
   const place = computed(() => (here.value && hasComb(here.value) ? here.value : null));
   function begin(): LookDraft {
-    const bar = sure(place.value, 'comb in hand');
+    const bar = sure(place.value, tell('useLookMaking.comb-in-hand'));
     drafts.value[bar.comb.id] = draft.value ?? beginDraft(hive.value, bar);
     return drafts.value[bar.comb.id];
   }
@@ -88,7 +89,10 @@ export function useLookMaking(input: {
     setFace(begin(), otherSide(side.value), face, 'hand');
     const shares = faceShares(unpackFace(face).cells);
     ui.say(
-      `Mirrored to side ${otherSide(side.value)}: ${Math.round(shares.capped * 100)} % capped there.`,
+      tell('useLookMaking.mirrored-to-side-capped-there', {
+        side: otherSide(side.value),
+        capped: Math.round(shares.capped * 100),
+      }),
       null,
     );
   }
@@ -111,7 +115,10 @@ export function useLookMaking(input: {
     const d = draft.value;
     if (!d) return false;
     const word = input.combWord.value;
-    const said = `${word[0].toUpperCase()}${word.slice(1)} written down.`;
+    const said = tell('useLookMaking.written-down', {
+      word: word[0].toUpperCase(),
+      word2: word.slice(1),
+    });
     const done = await go('/looks', lookPayload(d, newId()), said);
     if (done) delete drafts.value[d.combId];
     return Boolean(done);

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { placeLabel, type BarView, type Hive } from '@furrow/core';
 import { ref, type Ref } from 'vue';
 import type { useSend } from '../api/useSend.js';
@@ -30,14 +31,14 @@ export function useSwap(hive: Ref<Hive>, go: ReturnType<typeof useSend>['go']) {
     const other = hive.value.bars.find((b) => b.slot === slot);
     if (!from || !other || other.slot === from.slot) return false;
     if (other.boxId !== from.boxId) {
-      ui.say('Only places of one box are swapped.', null);
+      ui.say(tell('useSwap.only-places-one-box-are'), null);
       return false;
     }
     const carrierIds = swapped(hive.value, from, other);
     const done = await go(
       '/orders',
       { hiveId: hive.value.id, boxId: from.boxId, carrierIds, what: 'swap' },
-      `${placeLabel(from.slot)} and ${placeLabel(slot)} swapped.`,
+      tell('useSwap.and-swapped', { slot: placeLabel(from.slot), slot2: placeLabel(slot) }),
     );
     return Boolean(done);
   }

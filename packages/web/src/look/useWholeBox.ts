@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { type BarView, type Hive, hasComb } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { newId } from '../api/client.js';
@@ -25,13 +26,19 @@ export function useWholeBox(
   const boxLabel = computed(() => {
     const d = draft.value;
     if (!d || alike.value.length < 2 || !tellsOfOthers(d)) return null;
-    return `All ${alike.value.length} of this box look like this`;
+    return tell('useWholeBox.all-this-box-look-like', { alike: alike.value.length });
   });
   async function writeBox(read: LookDraft): Promise<boolean> {
     const looks = alike.value.map((bar) =>
       lookPayload(bar.comb.id === read.combId ? read : beginAlike(read, hive.value, bar), newId()),
     );
-    return Boolean(await go('/looks/several', { looks }, `${looks.length} combs written down.`));
+    return Boolean(
+      await go(
+        '/looks/several',
+        { looks },
+        tell('useWholeBox.combs-written-down', { looks: looks.length }),
+      ),
+    );
   }
   return { boxLabel, writeBox };
 }

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { judgeHiveAt, standingAgainst, type BatchDetail, type HouseRules } from '@furrow/core';
 import { computed } from 'vue';
 import { useNow } from '../shell/useNow.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * What speaks against taking the chosen combs today: the same findings as in Look, judged again
@@ -44,7 +45,7 @@ const against = computed(() => {
     <p v-for="a in against" :key="a.sentence">
       <b :class="{ rust: a.forbids }">{{ a.labels.join(', ') }}:</b> {{ said(a.sentence) }}
     </p>
-    <RouterLink :to="`/look/${detail.hive.id}`">Look at it</RouterLink>
+    <RouterLink :to="`/look/${detail.hive.id}`">{{ tell('common.look-at-it') }}</RouterLink>
   </section>
 </template>
 

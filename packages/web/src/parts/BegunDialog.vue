@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { BatchDetail, Units } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from './DialogFrame.vue';
@@ -40,9 +41,10 @@ watch(visible, (shown) => {
 });
 /** What keeps the key shut. */
 const missing = computed(() => {
-  if (!on.value) return 'When was it taken?';
-  if (grossG.value === null || tareG.value === null) return 'Weigh it, and the empty vessel.';
-  return grossG.value > tareG.value ? null : 'The tare is not below the gross weight.';
+  if (!on.value) return tell('BegunDialog.when-was-it-taken');
+  if (grossG.value === null || tareG.value === null)
+    return tell('BegunDialog.weigh-it-and-empty-vessel');
+  return grossG.value > tareG.value ? null : tell('BegunDialog.tare-not-below-gross-weight');
 });
 async function write(): Promise<void> {
   const done = await go(
@@ -58,8 +60,8 @@ async function write(): Promise<void> {
       note: note.value,
     },
     what.value === 'comb'
-      ? 'Comb already cut out: in the book.'
-      : 'Honey from before: in the book.',
+      ? tell('BegunDialog.comb-already-cut-out-in')
+      : tell('BegunDialog.honey-from-before-in-book'),
   );
   if (!done) return;
   visible.value = false;
@@ -68,44 +70,54 @@ async function write(): Promise<void> {
 </script>
 
 <template>
-  <DialogFrame v-model:visible="visible" header="Begun without Furrow" :width="560">
+  <DialogFrame
+    v-model:visible="visible"
+    :header="tell('BegunDialog.begun-without-furrow')"
+    :width="560"
+  >
     <form class="acts" @submit.prevent="write">
       <SelectButton
         v-if="!stands"
         v-model="what"
         :options="[
-          { label: 'Comb, cut out already', value: 'comb' },
-          { label: 'Honey, in a pot', value: 'honey' },
+          { label: tell('BegunDialog.comb-cut-out-already'), value: 'comb' },
+          { label: tell('BegunDialog.honey-in-pot'), value: 'honey' },
         ]"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="What stands there"
+        :aria-label="tell('BegunDialog.what-stands-there')"
       />
-      <label class="sub" for="begun-hive">Taken from</label>
+      <label class="sub" for="begun-hive">{{ tell('BegunDialog.taken-from') }}</label>
       <select id="begun-hive" v-model="from" class="native">
         <option v-for="h in hives ?? []" :key="h.id" :value="h.id">{{ h.name }}</option>
       </select>
       <TextField
         v-model="on"
         type="date"
-        label="Taken on, as well as you know"
+        :label="tell('BegunDialog.taken-on-as-well-as')"
         :error="fieldError('harvestedOn')"
       />
       <WeighFields
         v-model:gross-g="grossG"
         v-model:tare-g="tareG"
         :units="units"
-        :what="what === 'comb' ? 'vessel and comb' : 'pot and honey'"
+        :what="
+          what === 'comb' ? tell('BegunDialog.vessel-and-comb') : tell('BegunDialog.pot-and-honey')
+        "
         :known-tare-g="null"
         :gross-error="fieldError('grossG')"
         :tare-error="fieldError('tareG')"
       />
-      <TextField v-model="note" label="What is known of it" hint="such as summer honey, strained" />
+      <TextField
+        v-model="note"
+        :label="tell('BegunDialog.what-known-it')"
+        :hint="tell('BegunDialog.such-as-summer-honey-strained')"
+      />
       <Refusal :refusal="refusal" :fields="['harvestedOn', 'grossG', 'tareG']" />
       <Button
         type="submit"
-        label="Put it into the book"
+        :label="tell('BegunDialog.put-it-into-book')"
         :disabled="missing !== null"
         :loading="busy"
       />

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { kgByDepth, type Units, type Vessel } from '@furrow/core';
 import { massRangeText } from '@furrow/words';
 import { computed, ref } from 'vue';
 import NumberField from './NumberField.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** A weight held against how deep it stands in a round vessel: a check, never a weight. */
 const props = defineProps<{
@@ -15,7 +16,9 @@ const props = defineProps<{
   moisturePercent?: number;
 }>();
 const waterText = computed(() =>
-  props.moisturePercent === undefined ? '18 % water, assumed' : `${props.moisturePercent} % water`,
+  props.moisturePercent === undefined
+    ? tell('DepthCheck.18-water-assumed')
+    : tell('DepthCheck.water', { moisturePercent: props.moisturePercent }),
 );
 const depthMm = ref<number | null>(null);
 const kg = computed(() =>
@@ -31,22 +34,22 @@ const kg = computed(() =>
 );
 const says = computed(() => {
   if (!kg.value) return '';
-  const range = `${massRangeText(kg.value, props.units)} by its depth`;
+  const range = tell('DepthCheck.by-its-depth', { kg: massRangeText(kg.value, props.units) });
   if (props.netG === null || props.netG < 0) return `${range}.`;
   const netKg = props.netG / 1000;
-  if (netKg < kg.value.low) return `${range}: the scale says less. Is a tare wrong?`;
+  if (netKg < kg.value.low) return tell('DepthCheck.scale-says-less-tare-wrong', { range });
   return netKg > kg.value.high
-    ? `${range}: the scale says more. Is a tare missing?`
-    : `${range}: the scale fits.`;
+    ? tell('DepthCheck.scale-says-more-tare-missing', { range })
+    : tell('DepthCheck.scale-fits', { range });
 });
 </script>
 
 <template>
   <details class="how">
-    <summary>Check it by its depth</summary>
+    <summary>{{ tell('DepthCheck.check-it-by-its-depth') }}</summary>
     <NumberField
       v-model="depthMm"
-      :label="`It stands this deep in ${vessel.name}`"
+      :label="tell('DepthCheck.it-stands-this-deep-in', { vessel: vessel.name })"
       unit="mm"
       :min="1"
       :max="1500"
@@ -54,9 +57,14 @@ const says = computed(() => {
     />
     <p v-if="says" role="status">{{ said(says) }}</p>
     <p class="sub">
-      {{ said(`${vessel.innerDiameterMm} mm`) }} wide inside, {{ waterText }}, {{ said('22 °C')
-      }}{{ of === 'comb' ? '; comb fills 55 to 85 % of its depth' : '' }}. A round vessel; an
-      estimate, never a weight.
+      {{
+        tell('DepthCheck.wide-inside-round-vessel-estimate', {
+          said: measured({ lengthMm: vessel.innerDiameterMm }),
+          waterText,
+          said2: measured({ temperatureC: 22 }),
+          of: of === 'comb' ? tell('DepthCheck.comb-fills-55-to-85') : '',
+        })
+      }}
     </p>
   </details>
 </template>

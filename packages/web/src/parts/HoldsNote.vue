@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { HOLD_WORDS, type Hold } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useSend } from '../api/useSend.js';
 import Refusal from './Refusal.vue';
 import TextField from './TextField.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** What is held back and why, what to do and whom to ask; lifted only by a written word. */
 const props = defineProps<{ holds: Record<string, Hold[]> }>();
@@ -24,34 +25,37 @@ function begin(id: string): void {
   word.value = '';
 }
 async function lift(id: string): Promise<void> {
-  if (await go(`/holds/${id}/lift`, { word: word.value }, 'Hold lifted.')) lifting.value = null;
+  if (await go(`/holds/${id}/lift`, { word: word.value }, tell('HoldsNote.hold-lifted')))
+    lifting.value = null;
 }
 </script>
 
 <template>
   <section v-for="hold in open" :key="hold.id" class="hold" role="alert">
     <p>
-      <b class="rust">Held back: {{ HOLD_WORDS[hold.cause].name.toLowerCase() }}.</b>
+      <b class="rust">{{
+        tell('HoldsNote.held-back', { cause: HOLD_WORDS[hold.cause].name.toLowerCase() })
+      }}</b>
       {{ said(hold.sentence) }}
     </p>
     <p>{{ HOLD_WORDS[hold.cause].bars }} {{ HOLD_WORDS[hold.cause].ask }}</p>
     <form v-if="lifting === hold.id" class="lift" @submit.prevent="lift(hold.id)">
       <TextField
         v-model="word"
-        label="Who said what, in writing"
-        hint="It stands in the book with today's date."
+        :label="tell('HoldsNote.who-said-what-in-writing')"
+        :hint="tell('HoldsNote.it-stands-in-book-with')"
         :error="fieldError('word')"
       />
       <Button
         type="submit"
         outlined
-        label="Lift the hold"
+        :label="tell('HoldsNote.lift-hold')"
         :disabled="word.trim().length < 5"
         :loading="busy"
       />
       <Refusal :refusal="refusal" :fields="['word']" />
     </form>
-    <Button v-else text label="Somebody has spoken…" @click="begin(hold.id)" />
+    <Button v-else text :label="tell('HoldsNote.somebody-has-spoken')" @click="begin(hold.id)" />
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { STAGES, type Batch, type Stage } from '@furrow/core';
 import { computed } from 'vue';
 import { useHarvests } from '../api/queries.js';
@@ -20,11 +21,11 @@ const props = defineProps<{
 }>();
 const { data: harvests } = useHarvests();
 const DOING: Partial<Record<Stage, string>> = {
-  ready: 'is planned',
-  take: 'is being taken',
+  ready: tell('NothingWaits.planned'),
+  take: tell('NothingWaits.being-taken'),
   drain: 'drains',
-  cut: 'is cut',
-  jar: 'waits for its jars',
+  cut: tell('NothingWaits.cut'),
+  jar: tell('NothingWaits.waits-for-its-jars'),
 };
 const all = computed(() => harvests.value ?? []);
 /** The harvest that comes here next: the one that has come furthest. */
@@ -47,15 +48,21 @@ const nameOf = (b: Batch): string => [b.hiveName, b.lotName].filter(Boolean).joi
     <div v-if="$slots.default" class="faint" aria-hidden="true"><slot /></div>
     <p>{{ props.text }}</p>
     <div class="acts row">
-      <RouterLink v-if="next" class="p-button p-component" :to="`/${next.stage}/${next.id}`"
-        >{{ nameOf(next) }} {{ DOING[next.stage] }}: go to {{ STAGE_NAMES[next.stage] }}</RouterLink
-      >
+      <RouterLink v-if="next" class="p-button p-component" :to="`/${next.stage}/${next.id}`">{{
+        tell('NothingWaits.go-to', {
+          next: nameOf(next),
+          stage: DOING[next.stage],
+          stage2: STAGE_NAMES[next.stage],
+        })
+      }}</RouterLink>
       <RouterLink v-else class="p-button p-component" :to="begin.to">{{ begin.label }}</RouterLink>
       <RouterLink
         v-if="last"
         class="p-button p-component p-button-text"
         :to="`/${stage}/${last.id}`"
-        >Open the last one, {{ nameOf(last) }} of {{ dateText(last.date) }}</RouterLink
+        >{{
+          tell('NothingWaits.open-last-one', { last: nameOf(last), date: dateText(last.date) })
+        }}</RouterLink
       >
     </div>
   </div>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { fieldUnit } from '@furrow/words';
 import InputText from 'primevue/inputtext';
 import { computed, ref, useId, watch } from 'vue';
-import { householdUnits, said } from '../shell/units.js';
+import { householdUnits, said } from '../words/units.js';
 
 /**
  * A number as people type it, comma or point, with its unit; says at the field what is wrong and
@@ -24,9 +25,9 @@ const props = defineProps<{
   note?: string | null;
 }>();
 const UNREAD = {
-  'no-number': 'Type a number, such as 5,8.',
-  'no-unit': 'Type a number, or a number with its unit.',
-  'which-gallon': 'Whose? Say US gal or imp gal, US pt or imp pt.',
+  'no-number': tell('NumberField.type-number-such-as-5'),
+  'no-unit': tell('NumberField.type-number-or-number-with'),
+  'which-gallon': tell('NumberField.whose-say-us-gal-or'),
 } as const;
 const model = defineModel<number | null>({ required: true });
 const id = useId();
@@ -36,6 +37,14 @@ const show = (value: number | null | undefined): string => {
   const shown = how.value.shown(value);
   return String(props.digits === undefined ? shown : Number(shown.toFixed(props.digits)));
 };
+/** The unit beside the field: what stands for one of it, or for an hour, in the reader's language. */
+const unitSaid = computed(() => {
+  const sign = how.value.sign ?? '';
+  if (sign.startsWith('a ')) return tell('NumberField.of-each', { unit: sign.slice(2) });
+  if (sign.endsWith(' an hour')) return tell('NumberField.an-hour', { unit: sign.slice(0, -8) });
+  return sign;
+});
+
 /** What the field says, in the unit that is kept; null where it cannot be read. */
 const readKept = (): number | null => how.value.read(text.value);
 const text = ref(show(model.value));
@@ -52,18 +61,23 @@ const edgeText = (value: number): string =>
     .filter((x) => x !== undefined)
     .join(' ');
 const problem = computed(() => {
-  if (text.value.trim() === '') return touched.value && !props.nullable ? 'Say a number.' : null;
+  if (text.value.trim() === '')
+    return touched.value && !props.nullable ? tell('NumberField.say-number') : null;
   const value = readKept();
   if (value === null) return UNREAD[how.value.why(text.value) ?? 'no-number'];
-  if (props.whole && !Number.isInteger(value)) return 'A whole number.';
-  if (props.min !== undefined && value < props.min) return `At least ${edgeText(props.min)}.`;
-  if (props.max !== undefined && value > props.max) return `At most ${edgeText(props.max)}.`;
+  if (props.whole && !Number.isInteger(value)) return tell('NumberField.whole-number');
+  if (props.min !== undefined && value < props.min)
+    return tell('NumberField.at-least', { min: edgeText(props.min) });
+  if (props.max !== undefined && value > props.max)
+    return tell('NumberField.at-most', { max: edgeText(props.max) });
   return null;
 });
 /** What was understood, where a unit of its own was typed. */
 const understood = computed(() => {
   const value = how.value.hasOwnUnit(text.value) ? readKept() : null;
-  return value === null ? null : `Understood: ${how.value.shown(value)} ${how.value.sign}.`;
+  return value === null
+    ? null
+    : tell('NumberField.understood', { shown: how.value.shown(value), sign: how.value.sign });
 });
 const describedBy = computed(() => {
   if (props.error ?? problem.value) return `${id}-e`;
@@ -88,7 +102,7 @@ function typed(value: string | undefined): void {
         :invalid="Boolean(error ?? problem)"
         :aria-describedby="describedBy"
         @update:model-value="typed"
-      /><span v-if="how.sign" class="unit">{{ how.sign }}</span></span
+      /><span v-if="unitSaid" class="unit">{{ unitSaid }}</span></span
     >
     <p v-if="error ?? problem" :id="`${id}-e`" class="rust says" role="alert">
       {{ error ?? problem }}

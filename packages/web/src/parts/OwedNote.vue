@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { owedWeighings, type BatchDetail } from '@furrow/core';
 import { computed } from 'vue';
 
@@ -10,13 +11,19 @@ const count = computed(() => owed.value.combs.length + owed.value.vessels.length
 
 <template>
   <p v-if="count && !detail.batch.closedAt" class="owed" role="status">
-    <b>{{ count === 1 ? 'One weighing is' : `${count} weighings are` }} still open</b>: what is not
-    weighed is in no figure here.
-    <RouterLink :to="`/owed/${detail.batch.id}`">Weigh it</RouterLink>
+    <b>{{
+      tell('OwedNote.still-open', {
+        count:
+          count === 1 ? tell('OwedNote.one-weighing') : tell('OwedNote.weighings-are', { count }),
+      })
+    }}</b>{{ tell('OwedNote.what-not-weighed-in-no') }}
+    <RouterLink :to="`/owed/${detail.batch.id}`">{{ tell('common.weigh-it') }}</RouterLink>
   </p>
   <p v-else-if="owed.estimated.length && !detail.batch.closedAt" class="sub">
-    Its comb is in the book by estimate.
-    <RouterLink :to="`/owed/${detail.batch.id}`">Weigh it instead</RouterLink>
+    {{ tell('OwedNote.its-comb-in-book-by') }}
+    <RouterLink :to="`/owed/${detail.batch.id}`">{{
+      tell('OwedNote.weigh-it-instead')
+    }}</RouterLink>
   </p>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Refused } from '../api/client.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** Says a refusal in the server's own sentence, where no single field holds it. */
 defineProps<{ refusal: Refused | null; fields?: string[] }>();

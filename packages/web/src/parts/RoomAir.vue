@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { waterFromRoom } from '@furrow/core';
 import { computed } from 'vue';
 import NumberField from './NumberField.vue';
-import { said } from '../shell/units.js';
 
 /**
  * What the room's air does to honey that stands open: its balance, and the water it takes up in the
@@ -36,7 +36,9 @@ const grams = computed(() => {
   const [least, most] = [taken.value.takenG.low, taken.value.takenG.high]
     .map((g) => Math.round(Math.abs(g)))
     .sort((a, b) => a - b);
-  return said(least === most ? `about ${most} g` : `${least} to ${most} g`);
+  return tell('RoomAir.grams', {
+    grams: { massG: least === most ? most : { low: least, high: most }, as: 'estimate' },
+  });
 });
 const water = computed(() => {
   if (!taken.value) return '';
@@ -52,35 +54,43 @@ const water = computed(() => {
       v-model="humidityPercent"
       narrow
       nullable
-      label="The room's humidity"
+      :label="tell('RoomAir.rooms-humidity')"
       unit="%"
       :min="0"
       :max="100"
     />
     <p v-if="taken && gains" class="rust">
-      <b>Cover it, or dry the room:</b> open for {{ wholeHours }} h it takes on {{ grams }} of water
-      and goes from {{ moisturePercent.toFixed(1) }} % to {{ water }}. Measure again before jarring.
+      <b>{{ tell('RoomAir.cover-it-or-dry-room') }}</b>
+      {{
+        tell('RoomAir.open-for-h-it-takes', {
+          wholeHours,
+          grams,
+          moisturePercent: moisturePercent.toFixed(1),
+          water,
+        })
+      }}
     </p>
     <p v-else-if="taken" class="sub">
-      This air takes water out of it: {{ grams }} in {{ wholeHours }} h, to {{ water }}.
+      {{ tell('RoomAir.this-air-takes-water-out', { grams, wholeHours, water }) }}
     </p>
     <p v-else class="sub">
-      Honey of 18 % water takes on more above about 60 % humidity: in a damp room cover it.<template
-        v-if="humidityPercent !== null"
-      >
-        Below 50 and above 80 % nothing is published to reckon with.</template
+      {{ tell('RoomAir.honey-18-water-takes-on')
+      }}<template v-if="humidityPercent !== null">
+        {{ tell('RoomAir.below-50-and-above-80') }}</template
       >
     </p>
     <details v-if="taken" class="how">
-      <summary>How this was got</summary>
+      <summary>{{ tell('common.how-this-was-got') }}</summary>
       <p>
-        At {{ humidityPercent }} % honey is at balance with {{ taken.balancePercent.toFixed(1) }} %
-        water (Martin 1958, clover honey near {{ said('20 °C') }}). Into
-        {{ said(`${Math.round(openCm2 ?? USUAL_CM2)} cm²`) }} of still surface{{
-          openCm2 === null ? ', a usual pail, as its width is not known' : ''
+        {{
+          tell('RoomAir.at-honey-at-balance-with', {
+            humidityPercent,
+            balancePercent: taken.balancePercent.toFixed(1),
+            said: measured({ temperatureC: 20 }),
+            said2: measured({ areaCm2: Math.round(openCm2 ?? USUAL_CM2) }),
+            openCm2: openCm2 === null ? tell('RoomAir.usual-pail-as-its-width') : '',
+          })
         }}
-        it spreads slowly: a starting range of more than ten times, so the grams are one too. Honey
-        in thin films on a strainer has more surface and takes on more.
       </p>
     </details>
   </div>

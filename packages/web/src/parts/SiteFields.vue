@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { hemisphereOfZone } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { watch } from 'vue';
@@ -17,20 +18,23 @@ watch(
 </script>
 
 <template>
-  <TextField v-model="site.name" label="Name of the site" :error="errors.name" />
+  <TextField v-model="site.name" :label="tell('SiteFields.name-site')" :error="errors.name" />
   <div class="field">
-    <label for="zone">Time zone</label
-    ><select id="zone" v-model="site.zone" class="native">
+    <label for="zone">{{ tell('SiteFields.time-zone') }}</label><select
+      id="zone"
+      v-model="site.zone"
+      class="native"
+    >
       <option v-for="z in zones" :key="z">{{ z }}</option>
     </select>
   </div>
   <div class="field">
-    <span id="hemi" class="sub">Hemisphere: seasons and winters go by it</span>
+    <span id="hemi" class="sub">{{ tell('SiteFields.hemisphere-seasons-and-winters-go') }}</span>
     <SelectButton
       v-model="site.hemisphere"
       :options="[
-        { label: 'North', value: 'north' },
-        { label: 'South', value: 'south' },
+        { label: tell('SiteFields.north'), value: 'north' },
+        { label: tell('SiteFields.south'), value: 'south' },
       ]"
       option-label="label"
       option-value="value"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 
 /** What a screen says while it loads and when the server cannot be reached. */
@@ -8,9 +9,13 @@ const emit = defineEmits<{ retry: [] }>();
 
 <template>
   <div v-if="error" class="stage wide" role="alert">
-    <header><h1>Furrow did not answer.</h1></header>
+    <header>
+      <h1>{{ tell('StateLine.furrow-did-not-answer') }}</h1>
+    </header>
     <p>{{ error.message }}</p>
-    <div class="acts row"><Button label="Try again" @click="emit('retry')" /></div>
+    <div class="acts row"><Button :label="tell('common.try-again')" @click="emit('retry')" /></div>
   </div>
-  <p v-else-if="loading" class="stage wide sub" aria-busy="true">One moment …</p>
+  <p v-else-if="loading" class="stage wide sub" aria-busy="true">
+    {{ tell('StateLine.one-moment') }}
+  </p>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type HouseRules, type JarKindRecord, type Vessel, between } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -47,7 +48,7 @@ const jarKinds = computed(() =>
     (j) => j.purpose === 'jar' && !props.vessels.some((v) => v.name === jarName(j)),
   ),
 );
-const jarName = (jar: JarKindRecord): string => `Jar ${jar.name}`;
+const jarName = (jar: JarKindRecord): string => tell('VesselPick.jar', { jar: jar.name });
 /**
  * Vessels are about as wide as they are high where nobody measured them; only the drawing goes by
  * it.
@@ -64,7 +65,7 @@ async function put(vessel: {
   const done = await go(
     '/vessels',
     { id, role: props.role, innerDiameterMm: widthMm(vessel.volumeL), ...vessel },
-    `${vessel.name} is in the kit.`,
+    tell('VesselPick.in-kit', { vessel: vessel.name }),
   );
   if (!done) return;
   chosen.value = id;
@@ -83,9 +84,9 @@ function pick(value: string): void {
   void put({ name: jarName(jar), volumeL: litres, tareG: jar.tareG });
 }
 const missing = computed(() => {
-  if (!name.value.trim()) return 'Give it a name.';
-  if (!volumeL.value) return 'How many litres does it hold?';
-  return emptyG.value === null ? 'What does it weigh empty?' : null;
+  if (!name.value.trim()) return tell('common.give-it-name');
+  if (!volumeL.value) return tell('VesselPick.how-many-litres-does-it');
+  return emptyG.value === null ? tell('common.what-does-it-weigh-empty') : null;
 });
 </script>
 
@@ -98,19 +99,21 @@ const missing = computed(() => {
       :value="adding ? 'another' : (chosen ?? '')"
       @change="pick(($event.target as HTMLSelectElement).value)"
     >
-      <option value="" :disabled="!noneText">{{ noneText ?? 'choose a vessel' }}</option>
+      <option value="" :disabled="!noneText">
+        {{ noneText ?? tell('VesselPick.choose-vessel') }}
+      </option>
       <option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}{{ about(v) }}</option>
       <option v-for="j in jarKinds" :key="j.id" :value="JAR + j.id">
         {{ jarName(j) }}, {{ massText(j.netG / 1000, rules.units, 2) }}
       </option>
-      <option value="another">another vessel…</option>
+      <option value="another">{{ tell('VesselPick.another-vessel') }}</option>
     </select>
     <div v-if="adding" class="acts another">
-      <TextField v-model="name" label="Its name" :error="fieldError('name')" />
+      <TextField v-model="name" :label="tell('common.its-name')" :error="fieldError('name')" />
       <NumberField
         v-model="volumeL"
         nullable
-        label="Holds to the brim"
+        :label="tell('VesselPick.holds-to-brim')"
         unit="L"
         :min="0.01"
         :max="500"
@@ -119,14 +122,14 @@ const missing = computed(() => {
       <TextField
         v-model="emptyText"
         :unit="massUnit(rules.units)"
-        label="Empty it weighs"
+        :label="tell('VesselPick.empty-it-weighs')"
         :error="fieldError('tareG') ?? (emptyText && emptyG === null ? weightSuch('0,3 kg') : null)"
       />
       <NumberField
         v-if="role === 'upper'"
         v-model="holeMm"
         nullable
-        label="Holes or mesh"
+        :label="tell('common.holes-or-mesh')"
         unit="mm"
         :min="0.05"
         :max="30"
@@ -135,7 +138,7 @@ const missing = computed(() => {
       <Refusal :refusal="refusal" :fields="['name', 'volumeL', 'tareG', 'holeMm']" />
       <Button
         type="button"
-        label="Put it into the kit"
+        :label="tell('common.put-it-into-kit')"
         :disabled="missing !== null"
         :loading="busy"
         @click="put({ name: name.trim(), volumeL: volumeL!, tareG: emptyG!, holeMm })"

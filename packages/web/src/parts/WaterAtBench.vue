@@ -1,11 +1,6 @@
 <script setup lang="ts">
-import {
-  WITHIN_POINTS,
-  counted,
-  measuredWater,
-  type BatchDetail,
-  type Reading,
-} from '@furrow/core';
+import { tell } from '../words/tell.js';
+import { WITHIN_POINTS, measuredWater, type BatchDetail, type Reading } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import MoistureDialog from '../look/MoistureDialog.vue';
@@ -14,7 +9,7 @@ import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import Refusal from './Refusal.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** Water of this honey: the newest measuring wherever it was taken, and a drop more. */
 const props = defineProps<{ detail: BatchDetail }>();
@@ -24,32 +19,39 @@ const measuring = ref(false);
 const water = computed(() => measuredWater(props.detail));
 const text = computed(() => {
   const w = water.value;
-  if (!w) return 'Not measured yet.';
-  const where = w.where === 'bench' ? 'at the bench' : 'in the comb, at its look';
+  if (!w) return tell('common.not-measured-yet');
+  const where =
+    w.where === 'bench' ? tell('WaterAtBench.at-bench') : tell('WaterAtBench.in-comb-at-its-look');
   const when = clockText(w.at, props.detail.batch.zone, now.value);
   const drops =
     w.count === 1
-      ? 'one drop'
-      : `${w.count} drops, mean ${w.meanPercent.toFixed(1)} %, ${w.spreadPercent.toFixed(1)} apart`;
-  return `${w.percent.toFixed(1)} % water: ${drops}, ${where}, ${when}.`;
+      ? tell('WaterAtBench.one-drop')
+      : tell('WaterAtBench.drops-mean-apart', {
+          count: w.count,
+          meanPercent: w.meanPercent.toFixed(1),
+          spreadPercent: w.spreadPercent.toFixed(1),
+        });
+  return tell('WaterAtBench.water', { percent: w.percent.toFixed(1), drops, where, when });
 });
 /** Drops that agree well enough may still leave their mean less than well known. */
 const more = computed(() => {
   const n = water.value?.moreDrops;
-  return n ? `${counted(n, 'more drop')} would tell the mean to ${WITHIN_POINTS} points.` : null;
+  return n
+    ? tell('WaterAtBench.more-drops-would-tell-mean', { n, wITHINPOINTS: WITHIN_POINTS })
+    : null;
 });
 async function keep({ side: _side, cells: _cells, ...reading }: Reading): Promise<void> {
   await go(
     '/waterReadings',
     { id: newId(), batchId: props.detail.batch.id, reading },
-    'Water written down.',
+    tell('WaterAtBench.water-written-down'),
   );
 }
 </script>
 
 <template>
   <section class="water">
-    <h2 class="furrow-heading">Water</h2>
+    <h2 class="furrow-heading">{{ tell('WaterAtBench.water-2') }}</h2>
     <p>
       <b>{{ said(text) }}</b> {{ said(water?.says ?? more) }}
     </p>
@@ -57,7 +59,7 @@ async function keep({ side: _side, cells: _cells, ...reading }: Reading): Promis
     <Button
       v-if="!detail.batch.closedAt"
       outlined
-      label="Measure water…"
+      :label="tell('common.measure-water')"
       @click="measuring = true"
     />
     <MoistureDialog

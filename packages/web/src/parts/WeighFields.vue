@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type Units, type Vessel } from '@furrow/core';
 import { massField, massText, readingField } from '@furrow/words';
 import Button from 'primevue/button';
@@ -71,25 +72,27 @@ const grossSays = computed(() => {
   if (props.grossError) return props.grossError;
   if (grossText.value && grossG.value === null) return weightSuch('4,3 kg');
   if (netG.value !== null && netG.value < 0)
-    return `Lighter than the empty vessel, ${massField(tareG.value!, props.units)}.`;
+    return tell('WeighFields.lighter-than-empty-vessel', {
+      tareG: massField(tareG.value!, props.units),
+    });
   return null;
 });
 const tareSays = computed(
   () => props.tareError ?? (tareText.value && tareG.value === null ? weightSuch('1,24 kg') : null),
 );
 const tareHint = computed(() =>
-  props.knownTareG || tareText.value
-    ? ''
-    : 'Not known: weigh it empty. 0 where the scale was zeroed with it on.',
+  props.knownTareG || tareText.value ? '' : tell('WeighFields.not-known-weigh-it-empty'),
 );
 async function readScale(): Promise<void> {
   const reading = await read(`/instruments/bench-scale?${props.scale}`);
   if (reading.state === 'silent')
-    return void (readBy.value = 'The scale says nothing. Is it plugged in? Type what you know.');
+    return void (readBy.value = tell('WeighFields.scale-says-nothing-it-plugged'));
   if (reading.state === 'overload')
-    return void (readBy.value = 'Too heavy for this scale. Weigh it in two goes.');
+    return void (readBy.value = tell('common.too-heavy-for-this-scale'));
   grossText.value = readingField(reading.value, props.units);
-  readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
+  readBy.value = reading.simulated
+    ? tell('WeighFields.read-from-practice-scale')
+    : tell('WeighFields.read-from-scale');
 }
 function clear(): void {
   grossText.value = readBy.value = '';
@@ -102,21 +105,27 @@ defineExpose({ clear });
     <TextField
       v-model="grossText"
       :unit="massUnit(units)"
-      :label="`Gross, ${what}`"
+      :label="tell('WeighFields.gross', { what })"
       :error="grossSays"
       :hint="readBy"
     />
     <TextField
       v-model="tareText"
       :unit="massUnit(units)"
-      :label="tareLabel ?? 'Tare, the vessel empty'"
+      :label="tareLabel ?? tell('WeighFields.tare-vessel-empty')"
       :error="tareSays"
       :hint="tareHint"
     />
   </div>
-  <Button v-if="scale" outlined type="button" label="Read the scale" @click="readScale" />
+  <Button
+    v-if="scale"
+    outlined
+    type="button"
+    :label="tell('common.read-scale')"
+    @click="readScale"
+  />
   <p v-if="netG !== null && netG >= 0" class="net display">
-    {{ massText(netG / 1000, units, 2) }} net
+    {{ tell('WeighFields.net', { netG: massText(netG / 1000, units, 2) }) }}
   </p>
   <DepthCheck v-if="vessel" :units="units" :vessel="vessel" :of="of ?? 'honey'" :net-g="netG" />
 </template>

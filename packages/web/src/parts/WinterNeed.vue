@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import {
   STARTING_NEED_KG,
   winterIsInSupers,
@@ -11,7 +12,6 @@ import { computed, ref, watch } from 'vue';
 import { useSend } from '../api/useSend.js';
 import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
-import { said } from '../shell/units.js';
 
 /**
  * Asks what the winter needs of a kind of hive, where it is needed: a starting value stands in the
@@ -26,15 +26,22 @@ watch(
 );
 const question = computed(() =>
   winterIsInSupers(props.kind)
-    ? 'The brood box stays closed. How much has to stay in the supers for them?'
-    : 'How much has to stay in the hive for their winter?',
+    ? tell('WinterNeed.brood-box-stays-closed-how')
+    : tell('WinterNeed.how-much-has-to-stay'),
 );
 const change = computed(() => winterNeedSaid(props.rules, props.kind, kg.value));
 const keep = (): unknown =>
   kg.value !== null &&
-  go('/rules', { ...props.rules, ...change.value }, `Winter need ${kg.value} kg written down.`, {
-    baseRevision: props.rulesVersion,
-  });
+  go(
+    '/rules',
+    { ...props.rules, ...change.value },
+    tell('WinterNeed.winter-need-kg-written-down', {
+      need: { massG: kg.value! * 1000, as: 'estimate' },
+    }),
+    {
+      baseRevision: props.rulesVersion,
+    },
+  );
 </script>
 
 <template>
@@ -45,7 +52,7 @@ const keep = (): unknown =>
     <div class="line">
       <NumberField
         v-model="kg"
-        label="Winter need"
+        :label="tell('WinterNeed.winter-need')"
         unit="kg"
         :min="0"
         :max="60"
@@ -53,14 +60,21 @@ const keep = (): unknown =>
       />
       <Button
         type="submit"
-        :label="kg === null ? 'Write it down' : said(`Write down ${kg} kg`)"
+        :label="
+          kg === null
+            ? tell('common.write-it-down')
+            : tell('WinterNeed.write-down', { need: { massG: kg * 1000, as: 'estimate' } })
+        "
         :disabled="kg === null"
         :loading="busy"
       />
     </div>
     <p class="sub">
-      {{ said(`${STARTING_NEED_KG[kind]} kg`) }} is a starting value, nobody's measurement: correct
-      it by what is left in spring.
+      {{
+        tell('WinterNeed.starting-value-nobodys-measurement', {
+          said: measured({ massG: STARTING_NEED_KG[kind] * 1000, as: 'estimate' }),
+        })
+      }}
     </p>
     <Refusal :refusal="refusal" :fields="['winterNeedKg']" />
   </form>

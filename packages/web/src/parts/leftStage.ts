@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   OUTCOME_WORDS,
   STAGES,
@@ -29,8 +30,11 @@ export interface LeftStage {
 function wayOn({ batch }: Pick<BatchDetail, 'batch'>): LeftStage['on'] {
   const stage = batch.closedAt ? 'book' : batch.stage;
   return stage === 'book'
-    ? { to: `/book/${batch.id}`, label: 'See it in the book' }
-    : { to: `/${stage}/${batch.id}`, label: `Go on to ${STAGE_NAMES[stage]}` };
+    ? { to: `/book/${batch.id}`, label: tell('common.see-it-in-book') }
+    : {
+        to: `/${stage}/${batch.id}`,
+        label: tell('leftStage.go-on-to', { stage: STAGE_NAMES[stage] }),
+      };
 }
 
 const isPast = ({ batch }: Pick<BatchDetail, 'batch'>, stage: Stage): boolean =>
@@ -39,7 +43,9 @@ const isPast = ({ batch }: Pick<BatchDetail, 'batch'>, stage: Stage): boolean =>
 function takeLine(take: Take, detail: BatchDetail, units: Units): LeftStage['lines'][number] {
   const weighed = take.netG === null ? null : massText(take.netG / 1000, units, 2);
   const drained = detail.frameEvents.some((e) => e.combId === take.combId);
-  const unweighed = drained ? 'drained' : `${OUTCOME_WORDS[take.outcome]}, not weighed`;
+  const unweighed = drained
+    ? 'drained'
+    : tell('leftStage.not-weighed', { outcome: OUTCOME_WORDS[take.outcome] });
   return {
     name: `${unitWord(detail.hive.kind)} ${placeLabel(take.slot)}`,
     says: weighsOut(take.outcome) ? (weighed ?? unweighed) : OUTCOME_WORDS[take.outcome],
@@ -51,8 +57,11 @@ export function leftReady(batch: Batch): LeftStage | null {
   if (!isPast({ batch }, 'ready')) return null;
   const start = batch.plan?.startLocal.slice(11, 16);
   return {
-    heading: `${batch.hiveName} was got ready for ${dateText(batch.date)}`,
-    text: start ? `Planned from ${start}; what came of it stands further on.` : '',
+    heading: tell('leftStage.was-got-ready-for', {
+      hiveName: batch.hiveName,
+      date: dateText(batch.date),
+    }),
+    text: start ? tell('leftStage.planned-from-what-came-it', { start }) : '',
     lines: [],
     on: wayOn({ batch }),
   };
@@ -61,7 +70,7 @@ export function leftReady(batch: Batch): LeftStage | null {
 /** Where a harvest without comb to crush goes on, though its stage may say Drain. */
 export const onFromEmptyDrain = (detail: BatchDetail): LeftStage['on'] =>
   detail.batch.stage === 'drain' && !detail.batch.closedAt
-    ? { to: `/jar/${detail.batch.id}`, label: 'Go on to Jar' }
+    ? { to: `/jar/${detail.batch.id}`, label: tell('common.go-on-to-jar') }
     : wayOn(detail);
 
 /** The hive was closed: what came out of it. Null while the harvest is planned or being taken. */
@@ -69,13 +78,16 @@ export function leftTake(detail: BatchDetail, units: Units): LeftStage | null {
   if (!isPast(detail, 'take')) return null;
   const out = detail.takes.filter((t) => weighsOut(t.outcome));
   const netG = out.reduce((sum, t) => sum + (t.netG ?? 0), 0);
-  const weight = netG ? `, ${massText(netG / 1000, units, 2)} by weight` : '';
+  const weight = netG ? tell('leftStage.by-weight', { netG: massText(netG / 1000, units, 2) }) : '';
   const { kind } = detail.hive;
   return {
-    heading: `${detail.batch.hiveName} was taken on ${dateText(detail.batch.date)}`,
+    heading: tell('leftStage.was-taken-on', {
+      hiveName: detail.batch.hiveName,
+      date: dateText(detail.batch.date),
+    }),
     text: out.length
-      ? `${countedCombsText(out.length, kind)} came out${weight}. The hive is closed.`
-      : 'Nothing came out of it. The hive is closed.',
+      ? tell('leftStage.came-out-hive-closed', { out: countedCombsText(out.length, kind), weight })
+      : tell('leftStage.nothing-came-out-it-hive'),
     lines: detail.takes.map((t) => takeLine(t, detail, units)),
     on: wayOn(detail),
   };
@@ -87,8 +99,8 @@ export function leftSettling(detail: BatchDetail): LeftStage | null {
   const isEmpty = honey.length > 0 && honey.every((l) => l.nowG === 0 && l.inG > 0);
   if (!isEmpty) return null;
   return {
-    heading: `Nothing of ${detail.batch.hiveName} settles any more`,
-    text: 'All of its honey was filled, poured on or written off.',
+    heading: tell('leftStage.nothing-settles-any-more', { hiveName: detail.batch.hiveName }),
+    text: tell('leftStage.all-its-honey-was-filled'),
     lines: [],
     on: wayOn(detail),
   };
@@ -102,8 +114,8 @@ export function leftUncut(detail: BatchDetail): LeftStage | null {
   const isGone = comb.length > 0 && comb.every((l) => l.nowG === 0);
   if (!isGone || detail.boards.length > 0 || detail.pieces.length > 0) return null;
   return {
-    heading: `No comb of ${detail.batch.hiveName} is left to cut`,
-    text: 'All of it was crushed or pressed; none went under the knife.',
+    heading: tell('leftStage.no-comb-left-to-cut', { hiveName: detail.batch.hiveName }),
+    text: tell('leftStage.all-it-was-crushed-or'),
     lines: [],
     on: wayOn(detail),
   };

@@ -1,6 +1,7 @@
 import { largeUnit, largestOf, readMassG, smallUnit, smallestOf, unitsFor } from '@furrow/words';
 import type { Units } from '@furrow/core';
-import { said } from '../shell/units.js';
+import { tell } from '../words/tell.js';
+import { said } from '../words/units.js';
 
 type Size = 'large' | 'small';
 
@@ -27,5 +28,5 @@ export function gramsOf(text: string, units: Units, size: Size = 'large'): numbe
  */
 export function weightSuch(example: string): string {
   const figure = said(example.replace(',', '.')).replace('.', ',');
-  return `A weight such as ${figure}.`;
+  return tell('massUnit.weight-such-as', { figure });
 }

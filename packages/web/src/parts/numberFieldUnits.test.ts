@@ -3,7 +3,7 @@ import { mount } from '@vue/test-utils';
 import PrimeVue from 'primevue/config';
 import { afterEach, describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
-import { householdUnits, said } from '../shell/units.js';
+import { householdUnits, said } from '../words/units.js';
 import { Refused } from '../api/client.js';
 import NumberField from './NumberField.vue';
 import RefusalText from './Refusal.vue';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { BringLine, Tick } from '@furrow/core';
 import { computed } from 'vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** What to bring and have, ticked off a line at a time; what is missing says what to do instead. */
 const props = defineProps<{
@@ -15,8 +16,8 @@ const stateOf = (line: BringLine): Tick['state'] =>
 const groups = computed(() =>
   (
     [
-      ['hive', 'To the hive'],
-      ['bench', 'At the bench'],
+      ['hive', tell('BringList.to-hive')],
+      ['bench', tell('common.at-bench')],
     ] as const
   )
     .map(([where, title]) => ({ title, lines: props.lines.filter((l) => l.where === where) }))
@@ -29,9 +30,12 @@ const groups = computed(() =>
     <section v-for="g in groups" :key="g.title">
       <h3>
         {{ g.title }}
-        <span class="sub"
-          >{{ g.lines.filter((l) => stateOf(l) === 'have').length }} of {{ g.lines.length }}</span
-        >
+        <span class="sub">{{
+          tell('BringList.text', {
+            lines: g.lines.filter((l) => stateOf(l) === 'have').length,
+            lines2: g.lines.length,
+          })
+        }}</span>
       </h3>
       <ul>
         <li v-for="line in g.lines" :key="line.id" :class="{ got: stateOf(line) === 'have' }">
@@ -49,10 +53,10 @@ const groups = computed(() =>
             type="button"
             class="missing"
             :aria-pressed="stateOf(line) === 'missing'"
-            :aria-label="`${line.text}: missing`"
+            :aria-label="tell('BringList.missing', { line: line.text })"
             @click="emit('tick', line, stateOf(line) === 'missing' ? 'open' : 'missing')"
           >
-            missing
+            {{ tell('BringList.missing-2') }}
           </button>
           <p
             v-if="stateOf(line) === 'missing' || line.short > 0"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -25,7 +26,13 @@ async function make(): Promise<void> {
   const token = hex(crypto.getRandomValues(new Uint8Array(24)));
   const hash = await crypto.subtle.digest('SHA-256', new TextEncoder().encode(token));
   const tokenHash = hex(new Uint8Array(hash));
-  if (await go('/calendarLinks', { id: newId(), tokenHash }, 'An address for your calendar.')) {
+  if (
+    await go(
+      '/calendarLinks',
+      { id: newId(), tokenHash },
+      tell('CalendarAddress.address-for-your-calendar'),
+    )
+  ) {
     made.value = `${location.origin}/api/v1/calendar/${token}.ics`;
     copied.value = false;
   }
@@ -35,40 +42,48 @@ async function copy(): Promise<void> {
   copied.value = true;
 }
 const takeBack = (id: string): unknown =>
-  go(`/calendarLinks/${id}/remove`, {}, 'That address shows nothing any more.');
+  go(`/calendarLinks/${id}/remove`, {}, tell('CalendarAddress.that-address-shows-nothing-any'));
 </script>
 
 <template>
   <details class="how no-print">
-    <summary>An address that your calendar follows…</summary>
+    <summary>{{ tell('CalendarAddress.address-that-your-calendar-follows') }}</summary>
     <div class="acts">
       <p v-if="me && !atTable">
-        A phone’s calendar cannot follow one: only phones that were let in are answered, and its
-        calendar is none. It takes the calendar file; take it again when the plan has changed.
+        {{ tell('CalendarAddress.phones-calendar-cannot-follow-one') }}
       </p>
       <p v-else>
-        A calendar on this machine that subscribes to it shows each step as it is planned, moved or
-        dropped, and what is due at the bench. It reads that, and changes nothing. A phone’s
-        calendar takes the calendar file instead.
+        {{ tell('CalendarAddress.calendar-on-this-machine-that') }}
       </p>
       <template v-if="made">
         <p role="status">
           <b class="address">{{ made }}</b>
         </p>
-        <p class="sub">It is shown this once.</p>
-        <Button outlined :label="copied ? 'Copied' : 'Copy it'" @click="copy" />
+        <p class="sub">{{ tell('CalendarAddress.it-shown-this-once') }}</p>
+        <Button
+          outlined
+          :label="copied ? tell('CalendarAddress.copied') : tell('CalendarAddress.copy-it')"
+          @click="copy"
+        />
       </template>
       <Refusal :refusal="refusal" />
       <Button
         v-if="atTable"
         outlined
-        :label="made ? 'Make another' : 'Make an address'"
+        :label="made ? tell('CalendarAddress.make-another') : tell('CalendarAddress.make-address')"
         :loading="busy"
         @click="make"
       />
       <p v-for="link in links ?? []" :key="link.id">
-        Made on {{ dateText(link.recordedAt.slice(0, 10)) }}
-        <Button text label="Take it back" :loading="busy" @click="takeBack(link.id)" />
+        {{
+          tell('CalendarAddress.made-on', { recordedAt: dateText(link.recordedAt.slice(0, 10)) })
+        }}
+        <Button
+          text
+          :label="tell('common.take-it-back')"
+          :loading="busy"
+          @click="takeBack(link.id)"
+        />
       </p>
     </div>
   </details>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { within } from '../drawing/drag';
 import { bestHours, type HourScore, dayOf, between } from '@furrow/core';
 import { DateTime } from 'luxon';
@@ -93,11 +94,13 @@ function key(event: KeyboardEvent): void {
       :viewBox="`0 0 ${days.length * dayWidth + 4} 126`"
       role="slider"
       tabindex="0"
-      aria-label="Day and hour"
+      :aria-label="tell('DayLine.day-and-hour')"
       :aria-valuenow="chosen.isValid ? chosen.hour : 0"
       aria-valuemin="0"
       aria-valuemax="23"
-      :aria-valuetext="chosen.isValid ? chosen.toFormat('cccc d LLLL HH:mm') : 'not said'"
+      :aria-valuetext="
+        chosen.isValid ? chosen.toFormat('cccc d LLLL HH:mm') : tell('DayLine.not-said')
+      "
       @click="touch"
       @keydown="key"
     >
@@ -151,9 +154,9 @@ function key(event: KeyboardEvent): void {
       </g>
     </svg>
     <p class="sub">
-      Higher is fitter; thick green is good, × forbidden. Touch an hour.
+      {{ tell('DayLine.higher-fitter-thick-green-good') }}
       <template v-if="bestLocal"
-        >Best:
+        >{{ tell('DayLine.best') }}
         <button type="button" class="best" @click="emit('choose', local(bestLocal!))">
           {{ bestLocal.toFormat('ccc d LLL, HH:mm') }}
         </button></template

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { massText, volumeText } from '@furrow/words';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import AlsoHere from '../house/AlsoHere.vue';
@@ -16,27 +17,40 @@ const { ticks, tick, refusal } = useTicks(plans.data);
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <div v-else-if="!details.length" class="stage wide">
-    <header><h1>Nothing to bring.</h1></header>
+    <header>
+      <h1>{{ tell('ListView.nothing-to-bring') }}</h1>
+    </header>
     <FaintDrawing of="list" />
-    <p>When combs are chosen, what they need stands here.</p>
+    <p>{{ tell('ListView.when-combs-are-chosen-what') }}</p>
     <div class="acts row">
-      <RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink>
+      <RouterLink class="p-button p-component" to="/choose">{{
+        tell('common.go-to-choose')
+      }}</RouterLink>
     </div>
   </div>
   <div v-else class="stage wide bench">
     <header>
-      <h1>Bring</h1>
-      <AlsoHere :about="details[0].batch.id" step="bring" where="at this list" />
-      <span class="sub">for {{ details.map((d) => d.batch.hiveName).join(', ') }}</span
-      ><RouterLink class="right" to="/ready">The plan</RouterLink>
+      <h1>{{ tell('common.bring') }}</h1>
+      <AlsoHere :about="details[0].batch.id" step="bring" :where="tell('ListView.at-this-list')" />
+      <span class="sub">{{
+        tell('ListView.for', { details: details.map((d) => d.batch.hiveName).join(', ') })
+      }}</span><RouterLink class="right" to="/ready">{{ tell('ListView.plan') }}</RouterLink>
     </header>
     <Refusal :refusal="refusal" />
     <p v-if="day?.trips" class="sub">
-      <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the vehicle:
-      about {{ volumeText(day.trips.volumeL, rules?.units) }} and
-      {{ massText(day.trips.weightKg, rules?.units, 0) }}.
+      <b>{{
+        day.trips.trips === 1
+          ? tell('common.one-trip')
+          : tell('ListView.trips', { trips: day.trips.trips })
+      }}</b>
+      {{
+        tell('ListView.with-vehicle-about-and', {
+          volumeL: volumeText(day.trips.volumeL, rules?.units),
+          weightKg: massText(day.trips.weightKg, rules?.units, 0),
+        })
+      }}
     </p>
     <BringList v-if="day" :lines="day.bring" :ticks="ticks" large @tick="tick" />
-    <p v-else class="sub" aria-busy="true">Counting …</p>
+    <p v-else class="sub" aria-busy="true">{{ tell('ListView.counting') }}</p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type HouseRules } from '@furrow/core';
 import { massText } from '@furrow/words';
 import SelectButton from 'primevue/selectbutton';
@@ -24,7 +25,9 @@ function say(people: number): void {
     void go(
       '/rules',
       { ...props.rules, people },
-      people === 1 ? 'One person works.' : `${people} people work.`,
+      people === 1
+        ? tell('PeopleThere.one-person-works')
+        : tell('PeopleThere.people-work', { people }),
       { baseRevision: props.rulesVersion },
     );
 }
@@ -32,7 +35,7 @@ function say(people: number): void {
 
 <template>
   <div>
-    <span id="people-there" class="sub">People at the hive, by your rules</span>
+    <span id="people-there" class="sub">{{ tell('PeopleThere.people-at-hive-by-your') }}</span>
     <SelectButton
       :model-value="rules.people"
       :options="options"
@@ -42,10 +45,9 @@ function say(people: number): void {
       @update:model-value="say"
     />
     <p class="sub">
-      {{ rules.people === 1 ? 'Alone you lift' : 'Two of you lift' }} {{ carries }}.<template
-        v-if="rules.people === 1"
-      >
-        Stings can kill: never alone the first times.</template
+      {{ tell('PeopleThere.two-you-lift', { people: rules.people, carries })
+      }}<template v-if="rules.people === 1">
+        {{ tell('PeopleThere.stings-can-kill-never-alone') }}</template
       >
     </p>
     <Refusal :refusal="refusal" :fields="[]" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   SITE_NOTES,
   forageAt,
@@ -33,19 +34,19 @@ const patchSite = (change: object, said: string): unknown =>
     baseRevision: site.value.revision,
   });
 const notePlace = (notes: string[]): unknown =>
-  patchSite({ notes }, `${site.value.name}: what is particular there noted.`);
+  patchSite({ notes }, tell('ReadyAsks.what-particular-there-noted', { site: site.value.name }));
 
 const month = computed(() => String(Number(props.on.slice(5, 7))));
 const asksForage = computed(() => forageAt(props.hive, state.value, props.on) === null);
 const FORAGE = [
-  { label: 'A flow', value: 'flow' },
-  { label: 'Some', value: 'some' },
-  { label: 'Dearth', value: 'dearth' },
+  { label: tell('ReadyAsks.flow'), value: 'flow' },
+  { label: tell('common.some'), value: 'some' },
+  { label: tell('common.dearth'), value: 'dearth' },
 ];
 const noteForage = (value: string): unknown =>
   patchSite(
     { forage: { ...site.value.forage, [month.value]: value } },
-    `${site.value.name}: forage of this month noted.`,
+    tell('ReadyAsks.forage-this-month-noted', { site: site.value.name }),
   );
 
 const asksTemper = computed(
@@ -71,22 +72,28 @@ function noteTemper(temper: (typeof TEMPERS)[number]): unknown {
   <section
     v-if="asksPlace || asksForage || asksTemper"
     class="asks no-print"
-    aria-label="Not said yet"
+    :aria-label="tell('ReadyAsks.not-said-yet')"
   >
-    <div v-if="asksPlace" role="group" :aria-label="`What adds a step at ${site.name}?`">
-      <p>What adds a step at {{ site.name }}?</p>
+    <div
+      v-if="asksPlace"
+      role="group"
+      :aria-label="tell('ReadyAsks.what-adds-step-at', { site: site.name })"
+    >
+      <p>{{ tell('ReadyAsks.what-adds-step-at', { site: site.name }) }}</p>
       <span class="answers"
         ><label v-for="n in SITE_NOTES" :key="n" class="tick"
           ><input v-model="particular" type="checkbox" :value="n" /> {{ SITE_NOTE_WORDS[n] }}</label
         ><Button
           :outlined="!particular.length"
-          :label="particular.length ? 'Write these down' : 'None of these'"
+          :label="
+            particular.length ? tell('ReadyAsks.write-these-down') : tell('ReadyAsks.none-these')
+          "
           :loading="busy"
           @click="notePlace(particular.length ? particular : ['plain'])"
       /></span>
     </div>
-    <div v-if="asksForage" role="group" aria-label="Forage there now?">
-      <p>Forage there now?</p>
+    <div v-if="asksForage" role="group" :aria-label="tell('ReadyAsks.forage-there-now')">
+      <p>{{ tell('ReadyAsks.forage-there-now') }}</p>
       <span class="answers"
         ><Button
           v-for="f in FORAGE"
@@ -97,8 +104,12 @@ function noteTemper(temper: (typeof TEMPERS)[number]): unknown {
           @click="noteForage(f.value)"
       /></span>
     </div>
-    <div v-if="asksTemper" role="group" :aria-label="`How is ${hive.name} when it is opened?`">
-      <p>How is {{ hive.name }} when it is opened?</p>
+    <div
+      v-if="asksTemper"
+      role="group"
+      :aria-label="tell('ReadyAsks.how-when-it-opened', { hive: hive.name })"
+    >
+      <p>{{ tell('ReadyAsks.how-when-it-opened', { hive: hive.name }) }}</p>
       <span class="answers"
         ><Button
           v-for="t in TEMPERS"

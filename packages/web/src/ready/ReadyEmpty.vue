@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import FaintDrawing from '../parts/FaintDrawing.vue';
@@ -18,16 +19,20 @@ const left = computed(() => {
 <template>
   <LeftStageView v-if="left" :left="left" />
   <div v-else class="stage wide">
-    <header><h1>No harvest to get ready for.</h1></header>
+    <header>
+      <h1>{{ tell('ReadyEmpty.no-harvest-to-get-ready') }}</h1>
+    </header>
     <FaintDrawing of="day" />
     <p>
-      Lift the combs you want in Choose; what to bring and when to begin is worked out from them.
+      {{ tell('ReadyEmpty.lift-combs-you-want-in') }}
     </p>
     <div class="acts row">
-      <RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink>
-      <RouterLink class="p-button p-component p-button-outlined" to="/round"
-        >A round of hives: supers and boxes</RouterLink
-      >
+      <RouterLink class="p-button p-component" to="/choose">{{
+        tell('common.go-to-choose')
+      }}</RouterLink>
+      <RouterLink class="p-button p-component p-button-outlined" to="/round">{{
+        tell('ReadyEmpty.round-hives-supers-and-boxes')
+      }}</RouterLink>
     </div>
   </div>
 </template>

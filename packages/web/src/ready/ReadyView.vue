@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measured, tell } from '../words/tell.js';
 import { useHours } from './useHours';
 import {
   METRIC,
@@ -34,7 +35,7 @@ import SiteDialog from './SiteDialog.vue';
 import Timetable from './Timetable.vue';
 import { useReady } from './useReady.js';
 import { useTicks } from './useTicks.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 const router = useRouter();
 const {
@@ -82,7 +83,11 @@ const { zone, temper, beginsWith, startIso, startHour, ahead } = useHours(
   computed(() => plan.value?.startLocal ?? ''),
   now,
 );
-const FIT = { good: 'A good hour', possible: 'Possible', no: 'Not this hour' };
+const FIT = {
+  good: tell('ReadyView.good-hour'),
+  possible: tell('common.possible'),
+  no: tell('ReadyView.not-this-hour'),
+};
 /** The hive is opened once: the hour is that of every lot of the visit. */
 function openAt(batchId: string, local: string): void {
   const visitId = details.value.find((d) => d.batch.id === batchId)?.batch.visitId;
@@ -94,7 +99,7 @@ function openAt(batchId: string, local: string): void {
   }
 }
 /** The harvest this screen is about. */
-const inHand = (): BatchDetail => sure(detail.value, 'harvest in hand');
+const inHand = (): BatchDetail => sure(detail.value, tell('ReadyView.harvest-in-hand'));
 const chooseHour = (local: string): void => openAt(inHand().batch.id, local);
 function move(step: TimetableStep, local: string | null): void {
   const of = drafts.value[step.harvestId];
@@ -108,7 +113,7 @@ async function readKitchen(): Promise<void> {
   const reading = await read('/instruments/thermometer');
   if (plan.value) plan.value.kitchenTemperatureC = reading.value;
   thermometer.value = said(
-    `${reading.value} °C${reading.simulated ? ', practice thermometer' : ''}`,
+    `${reading.value} °C${reading.simulated ? tell('ReadyView.practice-thermometer') : ''}`,
   );
 }
 /** Writes every plan that changed, the one in hand always. */
@@ -120,7 +125,7 @@ async function keep(): Promise<boolean> {
       !(await go(
         `/harvests/${d.batch.id}/plan`,
         drafts.value[d.batch.id],
-        `${d.batch.hiveName}: day planned.`,
+        tell('ReadyView.day-planned', { hiveName: d.batch.hiveName }),
         { baseRevision: d.batch.revision },
       ))
     )
@@ -134,7 +139,7 @@ async function keepAndGo(): Promise<void> {
 }
 async function withdraw(): Promise<void> {
   const { batch } = inHand();
-  const done = await go(`/harvests/${batch.id}/withdraw`, {}, 'The combs stay.', {
+  const done = await go(`/harvests/${batch.id}/withdraw`, {}, tell('ReadyView.combs-stay'), {
     baseRevision: batch.revision,
   });
   if (done) await router.push(`/choose/${batch.hiveId}`);
@@ -150,7 +155,10 @@ const conflicts = computed(() => steps.value.filter((s) => s.conflicts.length).l
 /** What does not fit, each reason once; two of them stand here, the rest with their steps. */
 const conflictsSay = computed(() => {
   const said = [...new Set(steps.value.flatMap((s) => s.conflicts.map((c) => c.sentence)))];
-  const rest = said.length > 2 ? ` And ${said.length - 2} more, with their steps.` : '';
+  const rest =
+    said.length > 2
+      ? ' ' + tell('ReadyView.and-more-with-their-steps', { said: said.length - 2 })
+      : '';
   return `${said.slice(0, 2).join(' ')}${rest}`;
 });
 const takenText = computed(() => {
@@ -172,8 +180,10 @@ const done = computed(() =>
     : null,
 );
 const goLabel = computed(() => {
-  if (isKept.value) return 'Go to Take';
-  return detail.value?.batch.plan ? 'Keep the change, go to Take' : 'Keep this plan, go to Take';
+  if (isKept.value) return tell('common.go-to-take');
+  return detail.value?.batch.plan
+    ? tell('ReadyView.keep-change-go-to-take')
+    : tell('ReadyView.keep-this-plan-go-to');
 });
 /**
  * On a phone the timetable and the list open by a touch: the hour and the next step stand first.
@@ -189,11 +199,15 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
       <span class="sub"
-        >{{ capitalised(takenText) }} from {{ detail.batch.siteName }}:
-        {{ WAY_WORDS[detail.batch.method].name.toLowerCase() }},
-        {{ WAY_WORDS[detail.batch.method].note }}.<template v-if="detail.batch.lotGroup">
-          One lot with
-          {{ oneLotWith }}.</template
+        >{{
+          tell('ReadyView.from', {
+            takenText: capitalised(takenText),
+            siteName: detail.batch.siteName,
+            method: WAY_WORDS[detail.batch.method].name.toLowerCase(),
+            note: WAY_WORDS[detail.batch.method].note,
+          })
+        }}<template v-if="detail.batch.lotGroup">
+          {{ tell('ReadyView.one-lot-with', { oneLotWith }) }}</template
         ></span
       >
       <span class="right links no-print"
@@ -204,7 +218,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       <AgainstNow :detail="detail" :rules="rules" />
     </header>
     <section class="left">
-      <h2 class="furrow-heading">The day and the hour</h2>
+      <h2 class="furrow-heading">{{ tell('ReadyView.day-and-hour') }}</h2>
       <DayLine :scores="ahead" :zone="zone" :start="plan.startLocal" @choose="chooseHour" />
       <div v-if="startHour" class="hour">
         <p>
@@ -240,33 +254,33 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       />
       <p class="sub">
         <template v-if="siteWeather?.practice"
-          >Weather of this demo household is practice weather, no forecast. </template
-        ><template v-else-if="!siteWeather?.hours.length"
-          >Weather not known: rules and forage alone judge the hours. </template
+          >{{ tell('ReadyView.weather-this-demo-household-practice') }} </template><template
+          v-else-if="!siteWeather?.hours.length"
+          >{{ tell('ReadyView.weather-not-known-rules-and') }} </template
         ><template v-else-if="siteWeather.gaps"
-          >{{ siteWeather.gaps }} of 240 hours are not known; they are judged by rules and forage
-          alone. </template
+          >{{ tell('ReadyView.240-hours-are-not-known', { gaps: siteWeather.gaps }) }} </template
         ><Button
           text
           class="no-print"
-          :label="`${detail.batch.siteName}: weather, notes, forage…`"
+          :label="tell('ReadyView.weather-notes-forage', { siteName: detail.batch.siteName })"
           @click="siteOpen = true"
         />
       </p>
       <p v-if="says" class="rust" role="alert">
         {{ said(says) }}
-        <template v-if="day">What stands below is the last plan that could be worked out.</template>
+        <template v-if="day">{{ tell('ReadyView.what-stands-below-last-plan') }}</template>
       </p>
       <p v-if="conflicts" class="rust" role="status">
-        <b>{{ conflicts }} {{ conflicts === 1 ? 'step does' : 'steps do' }} not fit as set:</b>
+        <b>{{ tell('ReadyView.steps-do-not-fit-as', { conflicts }) }}</b>
         {{ conflictsSay }}
       </p>
       <component :is="narrow ? 'details' : 'div'" class="part">
-        <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading"
-          >From washing the gear to the last jar</component
-        >
+        <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading">{{
+          tell('ReadyView.from-washing-gear-to-last')
+        }}</component>
         <label v-if="details.length > 1" class="only"
-          ><input v-model="mine" type="checkbox" /> Only {{ detail.batch.hiveName }}</label
+          ><input v-model="mine" type="checkbox" />
+          {{ tell('ReadyView.only', { hiveName: detail.batch.hiveName }) }}</label
         >
         <Timetable
           v-if="day"
@@ -276,43 +290,61 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           :zone="zone"
           @move="move"
         />
-        <p v-else class="sub" aria-busy="true">Working out the day …</p>
+        <p v-else class="sub" aria-busy="true">{{ tell('ReadyView.working-out-day') }}</p>
         <p class="sub">
-          Drag a step, or move it by the arrow keys a quarter of an hour at a time; the rest
-          follows. Dark: your hands. Light: waiting. Hands rest outside {{ rules.workFrom }} to
-          {{ rules.workTo }}, and between {{ rules.quietFrom }} and {{ rules.quietTo }}.
+          {{
+            tell('ReadyView.drag-step-or-move-it', {
+              workFrom: rules.workFrom,
+              workTo: rules.workTo,
+              quietFrom: rules.quietFrom,
+              quietTo: rules.quietTo,
+            })
+          }}
         </p>
         <details class="how">
-          <summary>How this was got</summary>
+          <summary>{{ tell('common.how-this-was-got') }}</summary>
           <p>
-            Draining runs by the slow edge of the method's range, hour by hour at
-            {{ said(`${plan.kitchenTemperatureC} °C`) }} by day and
-            {{ said(`${plan.nightTemperatureC ?? plan.kitchenTemperatureC} °C`) }} by night and
-            {{ waterSaid }}; settling by Stokes for crumbs of {{ said('0.1 to 0.2 mm') }} radius;
-            freezing until the core has been cold long enough; minutes a comb, a piece and a jar are
-            your rules. Steps stand as early as the ones before them, hands, vessels, scale and
-            freezer allow. An hour's score begins at 80; each reason says what it adds or takes.
+            {{
+              tell('ReadyView.draining-runs-by-slow-edge', {
+                said: measured({ temperatureC: plan.kitchenTemperatureC }),
+                said2: measured({
+                  temperatureC: plan.nightTemperatureC ?? plan.kitchenTemperatureC,
+                }),
+                waterSaid,
+                said3: measured({ lengthMm: { low: 0.1, high: 0.2 } }),
+              })
+            }}
           </p>
         </details>
       </component>
       <component :is="narrow ? 'details' : 'div'" class="part">
-        <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading">Bring and have</component>
+        <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading">{{
+          tell('ReadyView.bring-and-have')
+        }}</component>
         <p v-if="day?.trips" class="sub">
-          <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the
-          vehicle: about {{ volumeText(day.trips.volumeL, rules.units) }} and
-          {{ massText(day.trips.weightKg, rules.units, 0) }} with everything loaded.
+          <b>{{
+            day.trips.trips === 1
+              ? tell('common.one-trip')
+              : tell('ReadyView.trips', { trips: day.trips.trips })
+          }}</b>
+          {{
+            tell('ReadyView.with-vehicle-about-and-with', {
+              volumeL: volumeText(day.trips.volumeL, rules.units),
+              weightKg: massText(day.trips.weightKg, rules.units, 0),
+            })
+          }}
         </p>
         <Refusal :refusal="tickRefusal" />
         <BringList v-if="day" :lines="day.bring" :ticks="ticks" @tick="tick" />
       </component>
       <template v-if="day?.repairs.length"
-        ><h2 class="furrow-heading">To be mended</h2>
+        ><h2 class="furrow-heading">{{ tell('common.to-be-mended') }}</h2>
         <ul class="mend">
           <li v-for="g in day.repairs" :key="g.id">
             <b>{{ g.name }}</b>: {{ g.repair
-            }}<span v-if="g.dueOn" class="sub"
-              >, by {{ DateTime.fromISO(g.dueOn).toFormat('d LLL yyyy') }}</span
-            >
+            }}<span v-if="g.dueOn" class="sub">{{
+              tell('ReadyView.by', { dueOn: DateTime.fromISO(g.dueOn).toFormat('d LLL yyyy') })
+            }}</span>
           </li>
         </ul></template
       >
@@ -326,11 +358,18 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         :error="fieldError('startLocal')"
       />
       <p v-if="planned" class="expect">
-        Expect
+        {{ tell('ReadyView.expect') }}
         <b>{{ estimateRangeText(planned.outcome.honeyKg, units) }}</b>
-        of honey<template v-if="planned.outcome.pieces.high"
-          >, {{ planned.outcome.pieces.low }} to {{ planned.outcome.pieces.high }} pieces</template
-        ><template v-if="done?.isValid">. Done {{ done.toFormat('ccc d LLL, HH:mm') }}</template
+        {{ tell('ReadyView.honey')
+        }}<template v-if="planned.outcome.pieces.high">{{
+          tell('ReadyView.to-pieces', {
+            low: planned.outcome.pieces.low,
+            high: planned.outcome.pieces.high,
+          })
+        }}</template
+        ><template v-if="done?.isValid">{{
+          tell('ReadyView.done', { done: done.toFormat('ccc d LLL, HH:mm') })
+        }}</template
         >.
       </p>
       <Refusal
@@ -349,14 +388,14 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         v-if="!isKept"
         outlined
         class="no-print"
-        label="Keep this plan"
+        :label="tell('common.keep-this-plan')"
         :disabled="!day || Boolean(says)"
         :loading="busy"
         @click="keep"
       />
       <NumberField
         v-model="plan.kitchenTemperatureC"
-        label="Kitchen"
+        :label="tell('common.kitchen')"
         unit="°C"
         :min="5"
         :max="45"
@@ -365,13 +404,17 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       <Button
         outlined
         class="no-print"
-        :label="thermometer ? `Read again (${thermometer})` : 'Read the thermometer'"
+        :label="
+          thermometer
+            ? tell('ReadyView.read-again', { thermometer })
+            : tell('common.read-thermometer')
+        "
         @click="readKitchen"
       />
       <NumberField
         v-model="plan.nightTemperatureC"
         nullable
-        label="At night"
+        :label="tell('common.at-night')"
         unit="°C"
         :min="-5"
         :max="45"
@@ -382,7 +425,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         nullable
         :digits="1"
         :note="waterNote"
-        label="Water in the honey"
+        :label="tell('common.water-in-honey')"
         unit="%"
         :min="13"
         :max="35"
@@ -393,26 +436,26 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         ><a
           class="p-button p-component p-button-outlined no-print"
           href="/api/v1/plans/timetable.ics"
-          >Calendar file, with alarms</a
+          >{{ tell('ReadyView.calendar-file-with-alarms') }}</a
         ><a
           class="p-button p-component p-button-outlined no-print"
           href="/api/v1/plans/sheet.pdf"
           target="_blank"
-          >Sheet to print</a
+          >{{ tell('ReadyView.sheet-to-print') }}</a
         ></template
       >
       <CalendarAddress />
-      <RouterLink class="p-button p-component p-button-outlined no-print" to="/round"
-        >A round of hives…</RouterLink
-      >
-      <RouterLink class="p-button p-component p-button-outlined no-print" to="/bring"
-        >The list, for the phone</RouterLink
-      >
+      <RouterLink class="p-button p-component p-button-outlined no-print" to="/round">{{
+        tell('ReadyView.round-hives')
+      }}</RouterLink>
+      <RouterLink class="p-button p-component p-button-outlined no-print" to="/bring">{{
+        tell('ReadyView.list-for-phone')
+      }}</RouterLink>
       <Button
         v-if="!detail.takes.length"
         class="no-print"
         text
-        label="Put the combs back, no harvest"
+        :label="tell('ReadyView.put-combs-back-no-harvest')"
         @click="withdraw"
       />
     </aside>

@@ -1,14 +1,7 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
-import {
-  METRIC,
-  boxWish,
-  counted,
-  planRound,
-  siteDate,
-  stateAt,
-  type RoundHive,
-} from '@furrow/core';
+import { METRIC, boxWish, planRound, siteDate, stateAt, type RoundHive } from '@furrow/core';
 import { massText, volumeText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed } from 'vue';
@@ -70,49 +63,62 @@ const step = (h: RoundHive, by: number): void => {
 };
 const headline = computed(() => {
   const { load, short } = plan.value;
-  if (!load && !short) return 'No hive wants a box now.';
-  const what = `Load ${counted(load, 'box', 'boxes')}`;
-  return short ? `${what}; ${short} more would be needed than you have.` : `${what}.`;
+  if (!load && !short) return tell('RoundView.no-hive-wants-box-now');
+  const what = tell('RoundView.load-boxes', { load });
+  return short ? tell('RoundView.more-would-be-needed-than', { what, short }) : `${what}.`;
 });
 const seenText = (h: RoundHive): string => {
-  if (h.filledShare === null) return 'not looked into: touch how many it should get';
-  const filled = `${Math.round(h.filledShare * 100)} % filled`;
-  const pace = h.aDay !== null && h.aDay >= 0.001 ? `, ${(h.aDay * 100).toFixed(1)} % a day` : '';
-  return `${filled}${h.seenOn ? ` on ${dateText(h.seenOn)}` : ''}${pace}`;
+  if (h.filledShare === null) return tell('RoundView.not-looked-into-touch-how');
+  const filled = tell('RoundView.filled', { filledShare: Math.round(h.filledShare * 100) });
+  const pace =
+    h.aDay !== null && h.aDay >= 0.001
+      ? tell('RoundView.day', { aDay: (h.aDay * 100).toFixed(1) })
+      : '';
+  return `${filled}${h.seenOn ? ' ' + tell('RoundView.on', { seenOn: dateText(h.seenOn) }) : ''}${pace}`;
 };
 </script>
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="hives.refetch()" />
   <div v-else-if="!onRound.length" class="stage wide">
-    <header><h1>No hive in boxes yet.</h1></header>
+    <header>
+      <h1>{{ tell('RoundView.no-hive-in-boxes-yet') }}</h1>
+    </header>
     <FaintDrawing of="boxes" />
     <p>
-      Which hive wants a super or a box, what to load and when to come back stand here, once a hive
-      of boxes is in Look.
+      {{ tell('RoundView.which-hive-wants-super-or') }}
     </p>
     <div class="acts row">
-      <RouterLink class="p-button p-component" to="/hives/new">Make a hive</RouterLink>
+      <RouterLink class="p-button p-component" to="/hives/new">{{
+        tell('common.make-hive')
+      }}</RouterLink>
     </div>
   </div>
   <div v-else class="stage wide bench">
     <header>
-      <h1>A round of hives</h1>
-      <RouterLink class="right" to="/ready">Back to Ready</RouterLink>
+      <h1>{{ tell('common.round-hives') }}</h1>
+      <RouterLink class="right" to="/ready">{{ tell('RoundView.back-to-ready') }}</RouterLink>
     </header>
     <p class="display big" role="status">{{ headline }}</p>
     <p>
-      <b>{{ stock }}</b> empty in stock<template
-        v-if="plan.trips && (plan.trips.volumeL || plan.trips.weightKg)"
-        >; {{ volumeText(plan.trips.volumeL, units) }} and
-        {{ massText(plan.trips.weightKg, units, 0) }},
-        {{ plan.trips.trips === 1 ? 'one trip' : `${plan.trips.trips} trips` }} with the
-        vehicle</template
+      <b>{{ stock }}</b> {{ tell('RoundView.empty-in-stock')
+      }}<template v-if="plan.trips && (plan.trips.volumeL || plan.trips.weightKg)">{{
+        tell('RoundView.and-with-vehicle', {
+          volumeL: volumeText(plan.trips.volumeL, units),
+          weightKg: massText(plan.trips.weightKg, units, 0),
+          trips:
+            plan.trips.trips === 1
+              ? tell('RoundView.one-trip')
+              : tell('RoundView.trips', { trips: plan.trips.trips }),
+        })
+      }}</template
       >.
-      <b v-if="plan.backOn">Come back on {{ dateText(plan.backOn) }}.</b>
-      <RouterLink to="/rules?at=kit">Boxes in stock and the vehicle: Rules, Kit.</RouterLink>
+      <b v-if="plan.backOn">{{
+        tell('RoundView.come-back-on', { backOn: dateText(plan.backOn) })
+      }}</b>
+      <RouterLink to="/rules?at=kit">{{ tell('RoundView.boxes-in-stock-and-vehicle') }}</RouterLink>
     </p>
-    <ul aria-label="Hives of the round">
+    <ul :aria-label="tell('RoundView.hives-round')">
       <li v-for="h in plan.hives" :key="h.hiveId">
         <RouterLink :to="`/look/${h.hiveId}`"
           ><b class="display">{{ h.name }}</b></RouterLink
@@ -134,29 +140,37 @@ const seenText = (h: RoundHive): string => {
         <span class="needs">
           <Button
             outlined
-            :aria-label="`${h.name} needs one less`"
+            :aria-label="tell('RoundView.needs-one-less', { h: h.name })"
             label="−"
             @click="step(h, -1)"
           />
           <b>{{ h.need }}</b>
-          <Button outlined :aria-label="`${h.name} needs one more`" label="+" @click="step(h, 1)" />
+          <Button
+            outlined
+            :aria-label="tell('RoundView.needs-one-more', { h: h.name })"
+            label="+"
+            @click="step(h, 1)"
+          />
         </span>
         <span
-          >{{ h.there ? `${h.there} there; ` : '' }}gets <b>{{ h.gets }}</b><b
-            v-if="h.short"
-            class="rust"
-            >, {{ h.short }} short</b
-          ><template v-if="h.backOn">, next by {{ dateText(h.backOn) }}</template></span
+          >{{
+            tell('RoundView.gets', {
+              there: h.there ? tell('RoundView.there', { there: h.there }) + ' ' : '',
+            })
+          }}
+          <b>{{ h.gets }}</b><b v-if="h.short" class="rust">{{
+            tell('RoundView.short', { short: h.short })
+          }}</b
+          ><template v-if="h.backOn">{{
+            tell('RoundView.next-by', { backOn: dateText(h.backOn) })
+          }}</template></span
         >
       </li>
     </ul>
     <details class="how">
-      <summary>How this was got</summary>
+      <summary>{{ tell('common.how-this-was-got') }}</summary>
       <p>
-        A hive wants the next box once each of its boxes with comb was seen at least 70 % filled,
-        and there is no dearth. What it gets is what it needs less the empty ones there; the
-        strongest flow is served first. A box is full again at the pace the last one filled between
-        its last two looks: a guess that the flow goes on.
+        {{ tell('RoundView.hive-wants-next-box-once') }}
       </p>
     </details>
   </div>

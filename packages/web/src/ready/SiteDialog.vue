@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   PLACE_NOTES,
   SITE_NOTES,
@@ -25,7 +26,20 @@ const props = defineProps<{ site: Site; hourAt: string; hour: WeatherHour | null
 const open = defineModel<boolean>('open', { required: true });
 const { go, busy, refusal, fieldError } = useSend();
 const weatherSend = useSend();
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const MONTHS = [
+  tell('common.jan'),
+  tell('common.feb'),
+  tell('common.mar'),
+  tell('common.apr'),
+  tell('common.may'),
+  tell('common.jun'),
+  tell('common.jul'),
+  tell('common.aug'),
+  tell('common.sep'),
+  tell('common.oct'),
+  tell('common.nov'),
+  tell('common.dec'),
+];
 const notes = ref<string[]>([]);
 const forage = ref<Record<string, string>>({});
 const latitude = ref<number | null>(null);
@@ -72,10 +86,15 @@ async function keepSite(): Promise<void> {
     poisonousNectar: poison.value || null,
   };
   if (
-    await go(`/sites/${props.site.id}`, change, `${props.site.name}: notes written down.`, {
-      method: 'PATCH',
-      baseRevision: props.site.revision,
-    })
+    await go(
+      `/sites/${props.site.id}`,
+      change,
+      tell('SiteDialog.notes-written-down', { site: props.site.name }),
+      {
+        method: 'PATCH',
+        baseRevision: props.site.revision,
+      },
+    )
   )
     open.value = false;
 }
@@ -89,7 +108,7 @@ async function keepWeather(): Promise<void> {
         at: local().startOf('hour').toUTC().toISO(),
         ...weather.value,
       },
-      'Weather written down.',
+      tell('SiteDialog.weather-written-down'),
     )
   )
     open.value = false;
@@ -97,72 +116,80 @@ async function keepWeather(): Promise<void> {
 </script>
 
 <template>
-  <DialogFrame v-model:visible="open" :header="`${site.name}: place and weather`" :width="680">
+  <DialogFrame
+    v-model:visible="open"
+    :header="tell('SiteDialog.place-and-weather', { site: site.name })"
+    :width="680"
+  >
     <div class="site">
       <h2 class="furrow-heading">
-        Weather at {{ local().toFormat('ccc d LLL, HH') }}:00, as you know it
+        {{ tell('SiteDialog.weather-at-00-as-you', { local: local().toFormat('ccc d LLL, HH') }) }}
       </h2>
       <form class="line" @submit.prevent="keepWeather">
         <NumberField
           v-model="weather.temperatureC"
           nullable
-          label="Warmth"
+          :label="tell('SiteDialog.warmth')"
           unit="°C"
           :error="weatherSend.fieldError('temperatureC')"
         /><NumberField
           v-model="weather.windKmH"
           nullable
-          label="Wind"
+          :label="tell('common.wind')"
           unit="km/h"
           :error="weatherSend.fieldError('windKmH')"
         /><NumberField
           v-model="weather.rainMm"
           nullable
-          label="Rain"
+          :label="tell('SiteDialog.rain')"
           unit="mm"
           :error="weatherSend.fieldError('rainMm')"
         /><NumberField
           v-model="weather.humidityPercent"
           nullable
-          label="Humid"
+          :label="tell('SiteDialog.humid')"
           unit="%"
           :error="weatherSend.fieldError('humidityPercent')"
         /><NumberField
           v-model="weather.cloudPercent"
           nullable
-          label="Cloud"
+          :label="tell('SiteDialog.cloud')"
           unit="%"
           :error="weatherSend.fieldError('cloudPercent')"
-        /><Button type="submit" label="Write the weather down" :loading="weatherSend.busy.value" />
+        /><Button
+          type="submit"
+          :label="tell('SiteDialog.write-weather-down')"
+          :loading="weatherSend.busy.value"
+        />
       </form>
       <Refusal
         :refusal="weatherSend.refusal.value"
         :fields="['temperatureC', 'windKmH', 'rainMm', 'humidityPercent', 'cloudPercent']"
       />
       <form class="site" @submit.prevent="keepSite">
-        <h2 class="furrow-heading">What adds a step here</h2>
+        <h2 class="furrow-heading">{{ tell('SiteDialog.what-adds-step-here') }}</h2>
         <div class="line">
           <label v-for="n in [...SITE_NOTES, ...PLACE_NOTES]" :key="n" class="tick"
             ><input v-model="notes" type="checkbox" :value="n" /> {{ SITE_NOTE_WORDS[n] }}</label
           >
         </div>
-        <h2 class="furrow-heading">Where it lies</h2>
+        <h2 class="furrow-heading">{{ tell('SiteDialog.where-it-lies') }}</h2>
         <div class="line">
           <label class="town"
-            ><span class="sub">A large town near it</span
+            ><span class="sub">{{ tell('SiteDialog.large-town-near-it') }}</span
             ><select
               class="native"
-              aria-label="A large town near it"
+              :aria-label="tell('SiteDialog.large-town-near-it')"
               @change="nearTown(($event.target as HTMLSelectElement).value)"
             >
-              <option value="">choose, or type below</option>
+              <option value="">{{ tell('SiteDialog.choose-or-type-below') }}</option>
               <option v-for="t in TOWNS" :key="t.name" :value="t.name">{{ t.name }}</option>
             </select></label
           >
           <NumberField
             v-model="latitude"
             nullable
-            label="North, south below 0"
+            :label="tell('SiteDialog.north-south-below-0')"
             unit="°"
             :min="-90"
             :max="90"
@@ -171,44 +198,48 @@ async function keepWeather(): Promise<void> {
           <NumberField
             v-model="longitude"
             nullable
-            label="East, west below 0"
+            :label="tell('SiteDialog.east-west-below-0')"
             unit="°"
             :min="-180"
             :max="180"
             :error="fieldError('longitude')"
           />
           <label class="town"
-            ><span class="sub">Plants with poisonous honey near</span
-            ><select v-model="poison" class="native" aria-label="Plants with poisonous honey near">
-              <option value="">not asked yet</option>
-              <option value="no">none known</option>
-              <option value="yes">yes</option>
-              <option value="ask">ask locally</option>
+            ><span class="sub">{{ tell('SiteDialog.plants-with-poisonous-honey-near') }}</span
+            ><select
+              v-model="poison"
+              class="native"
+              :aria-label="tell('SiteDialog.plants-with-poisonous-honey-near')"
+            >
+              <option value="">{{ tell('SiteDialog.not-asked-yet') }}</option>
+              <option value="no">{{ tell('SiteDialog.none-known') }}</option>
+              <option value="yes">{{ tell('SiteDialog.yes') }}</option>
+              <option value="ask">{{ tell('SiteDialog.ask-locally') }}</option>
             </select></label
           >
         </div>
         <p v-if="latitude === null || longitude === null" class="sub">
-          Sun times not known: until it is said, hours within four of noon are offered.
+          {{ tell('SiteDialog.sun-times-not-known-until') }}
         </p>
-        <h2 class="furrow-heading">Forage by month, as you know it</h2>
+        <h2 class="furrow-heading">{{ tell('SiteDialog.forage-by-month-as-you') }}</h2>
         <div class="months">
           <label v-for="(name, i) in MONTHS" :key="name"
             ><span class="sub">{{ name }}</span
             ><select
               v-model="forage[String(i + 1)]"
               class="native"
-              :aria-label="`Forage in ${name}`"
+              :aria-label="tell('SiteDialog.forage-in', { name })"
             >
-              <option value="">not noted</option>
-              <option value="flow">flow</option>
-              <option value="some">some</option>
-              <option value="dearth">dearth</option>
+              <option value="">{{ tell('SiteDialog.not-noted') }}</option>
+              <option value="flow">{{ tell('SiteDialog.flow') }}</option>
+              <option value="some">{{ tell('SiteDialog.some') }}</option>
+              <option value="dearth">{{ tell('SiteDialog.dearth') }}</option>
             </select></label
           >
         </div>
         <Refusal :refusal="refusal" />
         <p v-if="fieldError('notes')" class="rust">{{ fieldError('notes') }}</p>
-        <Button type="submit" label="Write the notes down" :loading="busy" />
+        <Button type="submit" :label="tell('SiteDialog.write-notes-down')" :loading="busy" />
       </form>
     </div>
   </DialogFrame>

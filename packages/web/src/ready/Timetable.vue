@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { vDrag, type Pull } from '../drawing/drag';
 import type { Caution, TimetableStep } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Every step on one line of time; a step is dragged or moved by the keyboard, the rest follows. Its
@@ -102,12 +103,20 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
           :aria-expanded="open === key(s)"
           @click="open = open === key(s) ? null : key(s)"
         >
-          Take care: {{ said(cautionsOf(s)[0].text.split(/[.:;]/)[0])
-          }}{{ cautionsOf(s).length > 1 ? `, and ${cautionsOf(s).length - 1} more` : '' }}
+          {{
+            tell('Timetable.take-care', {
+              split: said(cautionsOf(s)[0].text.split(/[.:;]/)[0]),
+              s:
+                cautionsOf(s).length > 1
+                  ? tell('Timetable.and-more', { s: cautionsOf(s).length - 1 })
+                  : '',
+            })
+          }}
         </button>
         <ul v-if="open === key(s)" class="cautions">
           <li v-for="c in cautionsOf(s)" :key="c.id">
-            {{ said(c.text) }}<span v-if="c.ask" class="sub"> Ask: {{ c.ask }}</span>
+            {{ said(c.text)
+            }}<span v-if="c.ask" class="sub"> {{ tell('Timetable.ask', { ask: c.ask }) }}</span>
           </li>
         </ul>
       </span>
@@ -123,7 +132,12 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
           :class="{ hands: isHands(s), moved: s.moved, dragging: drag?.key === key(s) }"
           role="slider"
           tabindex="0"
-          :aria-label="`${several ? `${s.harvestName}: ` : ''}${s.title}, begins`"
+          :aria-label="
+            tell('Timetable.begins', {
+              several: several ? `${s.harvestName}: ` : '',
+              title: s.title,
+            })
+          "
           :aria-valuenow="Math.round(place(startMs(s)))"
           aria-valuemin="0"
           aria-valuemax="100"
@@ -140,15 +154,15 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
         >{{
           s.handsOnMinutes
             ? `${s.handsOnMinutes} min${s.people > 1 ? ` × ${s.people}` : ''}`
-            : 'waits'
+            : tell('Timetable.waits')
         }}<button
           v-if="s.moved"
           type="button"
           class="care"
-          :aria-label="`${s.title}: back to where it was`"
+          :aria-label="tell('Timetable.back-to-where-it-was', { title: s.title })"
           @click="emit('move', s, null)"
         >
-          undo move
+          {{ tell('Timetable.undo-move') }}
         </button></span
       >
     </li>

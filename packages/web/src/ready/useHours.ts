@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   dayOf,
   forageAt,
@@ -42,7 +43,7 @@ export function useHours(
   const beginsWith = computed(() => {
     const smokes = alive.value && rules.value?.smoke !== 'fresh-air';
     const isBees = detail.value && hiveKind(detail.value.hive.kind).bee === 'honeybee';
-    return smokes && isBees ? 'First smoke' : 'Begin';
+    return smokes && isBees ? tell('useHours.first-smoke') : tell('useHours.begin');
   });
   const scores = computed<HourScore[]>(() => {
     const [harvest, house] = [detail.value, rules.value];

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { plainCopy } from '../parts/plainCopy';
 import {
@@ -103,8 +104,8 @@ export function useReady() {
   const waterSaid = computed(() => {
     const percent = plan.value?.moisturePercent ?? null;
     return percent === null
-      ? `${takenPercent.value} % water, which is assumed`
-      : `${Number(percent.toFixed(1))} % water`;
+      ? tell('useReady.water-assumed', { percent: takenPercent.value })
+      : tell('useReady.water', { percent: Number(percent.toFixed(1)) });
   });
   /**
    * Where the water of the plan comes from; an assumption is told from what was measured or said.
@@ -112,10 +113,11 @@ export function useReady() {
   const waterNote = computed(() => {
     if (!detail.value || !plan.value) return null;
     const { moisturePercent } = plan.value;
-    if (moisturePercent === null) return `Not measured: reckoned with ${takenPercent.value} %.`;
+    if (moisturePercent === null)
+      return tell('useReady.not-measured-reckoned-with', { takenPercent: takenPercent.value });
     return moisturePercent === measuredInLook(detail.value)
-      ? 'As measured in the comb, the wettest drop.'
-      : 'As you said.';
+      ? tell('useReady.as-measured-in-comb-wettest')
+      : tell('common.as-you-said');
   });
   const input = computed<DayInput | null>(() => {
     if (

@@ -1,11 +1,12 @@
+import { tell } from '../words/tell.js';
 import type { BringLine, OpenPlans, Tick } from '@furrow/core';
 import { computed, ref, type Ref } from 'vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
 
 const TICK_WORDS: Partial<Record<string, string>> = {
-  missing: 'Noted as missing.',
-  have: 'Ticked off.',
+  missing: tell('useTicks.noted-as-missing'),
+  have: tell('useTicks.ticked-off'),
 };
 
 /**
@@ -45,7 +46,7 @@ export function useTicks(open: Ref<OpenPlans | undefined>) {
     await go(
       '/ticks',
       { id: newId(), batchId: known?.batchId ?? batchId.value, line: line.id, state },
-      TICK_WORDS[state] ?? 'Tick taken back.',
+      TICK_WORDS[state] ?? tell('useTicks.tick-taken-back'),
     );
     if (waiting.value[line.id] !== state) return;
     const { [line.id]: _done, ...rest } = waiting.value;

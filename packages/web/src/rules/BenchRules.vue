@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { SCHOOLS, type HouseRules } from '@furrow/core';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { useStarting } from './starting.js';
@@ -22,28 +23,28 @@ type Choice =
   | 'stirs'
   | 'warm';
 const choices: [Choice, string][] = [
-  ['starterLeft', 'Left when comb is cut out'],
-  ['potsBy', 'Honey pots are emptied by'],
-  ['vesselCover', 'Vessels under drain frames'],
-  ['frameReset', 'A drain frame is reset'],
-  ['frameDone', 'It counts as empty'],
-  ['trayAfter', 'Spill tray afterwards'],
-  ['stirs', 'Crushed comb is stirred'],
-  ['warm', 'Warm honey to strain it'],
+  ['starterLeft', tell('common.left-when-comb-cut-out')],
+  ['potsBy', tell('common.honey-pots-are-emptied-by')],
+  ['vesselCover', tell('common.vessels-under-drain-frames')],
+  ['frameReset', tell('common.drain-frame-reset')],
+  ['frameDone', tell('common.it-counts-as-empty')],
+  ['trayAfter', tell('common.spill-tray-afterwards')],
+  ['stirs', tell('common.crushed-comb-stirred')],
+  ['warm', tell('common.warm-honey-to-strain-it')],
 ];
 const cutChoices: ['underWeight' | 'pest', string][] = [
-  ['underWeight', 'A piece under its weight'],
-  ['pest', 'Comb is frozen against'],
+  ['underWeight', tell('common.piece-under-its-weight')],
+  ['pest', tell('common.comb-frozen-against')],
 ];
 const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value as 1 | 2 | 4] }));
 </script>
 
 <template>
-  <h2 class="furrow-heading">At the hive and at the bench</h2>
+  <h2 class="furrow-heading">{{ tell('BenchRules.at-hive-and-at-bench') }}</h2>
   <div class="line">
     <NumberField
       v-model="draft.smokeWaitMinutes as number | null"
-      label="Wait after smoke"
+      :label="tell('common.wait-after-smoke')"
       unit="min"
       whole
       :min="0"
@@ -52,7 +53,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('smokeWaitMinutes')"
     /><NumberField
       v-model="draft.stingsPause as number | null"
-      label="Stings until a pause"
+      :label="tell('common.stings-until-pause')"
       whole
       :min="1"
       :max="50"
@@ -60,21 +61,26 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('stingsPause')"
     /><NumberField
       v-model="draft.stingsStop as number | null"
-      label="Stings until it stops"
+      :label="tell('common.stings-until-it-stops')"
       whole
       :min="1"
       :max="100"
       :note="starting('stingsStop')"
       :error="issue('stingsStop')"
     /><label class="switch"
-      ><ToggleSwitch v-model="draft.guessFirst" input-id="r-guess" /> Guess before the scale</label
+      ><ToggleSwitch v-model="draft.guessFirst" input-id="r-guess" />
+      {{ tell('common.guess-before-scale') }}</label
     ><label class="switch"
-      ><ToggleSwitch v-model="draft.stirSlices" input-id="r-slices" /> Slices are turned and stirred
-      too</label
+      ><ToggleSwitch v-model="draft.stirSlices" input-id="r-slices" />
+      {{ tell('BenchRules.slices-are-turned-and-stirred') }}</label
     >
   </div>
   <div class="line">
-    <RuleChoice v-model="draft.frameParts" label="A drain frame is opened" :choices="parts" />
+    <RuleChoice
+      v-model="draft.frameParts"
+      :label="tell('common.drain-frame-opened')"
+      :choices="parts"
+    />
   </div>
   <div v-for="[key, label] in choices" :key="key" class="line">
     <RuleChoice v-model="draft[key]" :label="label" :choices="named(SCHOOLS[key])" />
@@ -82,7 +88,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
   <div class="line">
     <NumberField
       v-model="draft.framesAtOnce as number | null"
-      label="Frames at once"
+      :label="tell('BenchRules.frames-at-once')"
       whole
       :min="1"
       :max="12"
@@ -90,8 +96,8 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('framesAtOnce')"
     /><NumberField
       v-model="draft.frameMaxWeeks as number | null"
-      label="Back to a frame within"
-      unit="weeks"
+      :label="tell('BenchRules.back-to-frame-within')"
+      :unit="tell('BenchRules.weeks')"
       whole
       :min="1"
       :max="26"
@@ -100,8 +106,8 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
     /><NumberField
       v-model="draft.followUpWeeks"
       nullable
-      label="Look at a harvested hive again after"
-      unit="weeks"
+      :label="tell('common.look-at-harvested-hive-again')"
+      :unit="tell('BenchRules.weeks')"
       whole
       :min="1"
       :max="26"
@@ -109,7 +115,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('followUpWeeks')"
     /><NumberField
       v-model="draft.warmLimitC as number | null"
-      label="Warm to at most"
+      :label="tell('common.warm-to-at-most')"
       unit="°C"
       :min="25"
       :max="60"
@@ -117,7 +123,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('warmLimitC')"
     /><NumberField
       v-model="draft.pressRestMinutes as number | null"
-      label="The press rests"
+      :label="tell('common.press-rests')"
       unit="min"
       whole
       :min="1"
@@ -126,7 +132,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('pressRestMinutes')"
     /><NumberField
       v-model="draft.pressEnoughG as number | null"
-      label="Last turn brings under"
+      :label="tell('common.last-turn-brings-under')"
       unit="g"
       :min="1"
       :max="2000"
@@ -134,14 +140,14 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('pressEnoughG')"
     />
   </div>
-  <h2 class="furrow-heading">At the cutting board</h2>
+  <h2 class="furrow-heading">{{ tell('BenchRules.at-cutting-board') }}</h2>
   <div v-for="[key, label] in cutChoices" :key="key" class="line">
     <RuleChoice v-model="draft[key]" :label="label" :choices="named(SCHOOLS[key])" />
   </div>
   <div class="line">
     <NumberField
       v-model="draft.kerfMm as number | null"
-      label="The knife's cut is wide"
+      :label="tell('common.knifes-cut-wide')"
       unit="mm"
       :min="0"
       :max="20"
@@ -149,7 +155,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('kerfMm')"
     /><NumberField
       v-model="draft.flawLeastCm2 as number | null"
-      label="A flaw counts from"
+      :label="tell('common.flaw-counts-from')"
       unit="cm²"
       :min="0"
       :max="20"
@@ -157,7 +163,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('flawLeastCm2')"
     /><NumberField
       v-model="draft.pieceDiscountPercent as number | null"
-      label="Discount for a blemish"
+      :label="tell('common.discount-for-blemish')"
       unit="%"
       :min="0"
       :max="90"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { SCHOOLS, type HouseRules } from '@furrow/core';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
@@ -13,23 +14,35 @@ const starting = useStarting(draft);
 </script>
 
 <template>
-  <h2 class="furrow-heading">Bench</h2>
+  <h2 class="furrow-heading">{{ tell('common.bench') }}</h2>
   <div class="line">
-    <RuleChoice v-model="draft.crush" label="How comb is crushed" :choices="named(SCHOOLS.crush)" />
+    <RuleChoice
+      v-model="draft.crush"
+      :label="tell('common.how-comb-crushed')"
+      :choices="named(SCHOOLS.crush)"
+    />
   </div>
   <div class="line">
-    <RuleChoice v-model="draft.strain" label="Straining" :choices="named(SCHOOLS.strain)" />
+    <RuleChoice
+      v-model="draft.strain"
+      :label="tell('common.straining')"
+      :choices="named(SCHOOLS.strain)"
+    />
   </div>
   <div class="line">
-    <RuleChoice v-model="draft.wetGear" label="Wet gear" :choices="named(SCHOOLS.wetGear)" />
+    <RuleChoice
+      v-model="draft.wetGear"
+      :label="tell('common.wet-gear')"
+      :choices="named(SCHOOLS.wetGear)"
+    />
   </div>
   <p v-if="draft.wetGear === 'open'" class="rust">
-    In the open it calls robbers and spreads disease; many places forbid it. Ask your bee inspector.
+    {{ tell('CrushRules.in-open-it-calls-robbers') }}
   </p>
   <div class="line">
     <NumberField
       v-model="draft.kitchenTemperatureC as number | null"
-      label="Kitchen"
+      :label="tell('common.kitchen')"
       unit="°C"
       :min="5"
       :max="45"
@@ -37,7 +50,7 @@ const starting = useStarting(draft);
       :error="issue('kitchenTemperatureC')"
     /><NumberField
       v-model="draft.stirEveryHours as number | null"
-      label="Stir every"
+      :label="tell('common.stir-every')"
       unit="h"
       :min="0.5"
       :max="168"
@@ -46,7 +59,7 @@ const starting = useStarting(draft);
     />
     <NumberField
       v-model="draft.stopBelowGPerHour as number | null"
-      label="Advise to stop under"
+      :label="tell('common.advise-to-stop-under')"
       unit="g an hour"
       :min="1"
       :max="1000"
@@ -54,7 +67,7 @@ const starting = useStarting(draft);
       :error="issue('stopBelowGPerHour')"
     /><NumberField
       v-model="draft.minutesPerComb as number | null"
-      label="Your minutes a comb"
+      :label="tell('common.your-minutes-comb')"
       unit="min"
       :min="1"
       :max="120"
@@ -63,7 +76,7 @@ const starting = useStarting(draft);
     />
     <NumberField
       v-model="draft.minutesPerJar as number | null"
-      label="Your minutes a jar"
+      :label="tell('common.your-minutes-jar')"
       unit="min"
       :min="0.2"
       :max="30"
@@ -72,12 +85,12 @@ const starting = useStarting(draft);
     /><TextField
       v-model="draft.quietFrom"
       type="time"
-      label="Quiet from"
+      :label="tell('common.quiet-from')"
       :error="issue('quietFrom')"
     /><TextField
       v-model="draft.quietTo"
       type="time"
-      label="Quiet until"
+      :label="tell('common.quiet-until')"
       :error="issue('quietTo')"
     />
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type HouseRules, type AnswerTo } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -16,8 +17,8 @@ const shown = ref<Record<string, string>>({});
 const hiveId = ref<string | null>(null);
 type InstrumentPath = (typeof lines)[number][2] | `/instruments/hive-scale?${string}`;
 function readingText(r: AnswerTo<InstrumentPath>): string {
-  if ('state' in r && r.state === 'silent') return 'silent: is it plugged in?';
-  if ('state' in r && r.state === 'overload') return 'too heavy for it';
+  if ('state' in r && r.state === 'silent') return tell('InstrumentsPanel.silent-it-plugged-in');
+  if ('state' in r && r.state === 'overload') return tell('InstrumentsPanel.too-heavy-for-it');
   return r.unit === 'g' ? massText(r.value / 1000, props.rules.units, 2) : `${r.value} ${r.unit}`;
 }
 async function ask(name: string, path: InstrumentPath): Promise<void> {
@@ -26,46 +27,61 @@ async function ask(name: string, path: InstrumentPath): Promise<void> {
     const text = readingText(r);
     shown.value = { ...shown.value, [name]: text };
   } catch {
-    shown.value = { ...shown.value, [name]: 'no answer' };
+    shown.value = { ...shown.value, [name]: tell('InstrumentsPanel.no-answer') };
   }
 }
 const lines = [
-  ['Bench scale', 'a kilogram weight on it', '/instruments/bench-scale?grams=1000'],
-  ['Kitchen thermometer', 'the bench', '/instruments/thermometer'],
-  ['Refractometer', 'a drop of honey', '/instruments/refractometer'],
+  [
+    tell('InstrumentsPanel.bench-scale'),
+    tell('InstrumentsPanel.kilogram-weight-on-it'),
+    '/instruments/bench-scale?grams=1000',
+  ],
+  [
+    tell('InstrumentsPanel.kitchen-thermometer'),
+    tell('InstrumentsPanel.bench'),
+    '/instruments/thermometer',
+  ],
+  [
+    tell('InstrumentsPanel.refractometer'),
+    tell('InstrumentsPanel.drop-honey'),
+    '/instruments/refractometer',
+  ],
 ] as const;
 </script>
 
 <template>
   <section class="instruments">
-    <h2 class="furrow-heading">Practice instruments</h2>
+    <h2 class="furrow-heading">{{ tell('InstrumentsPanel.practice-instruments') }}</h2>
     <p class="sub">
-      They stand in for real ones and are always named as practice. A real scale speaks through this
-      device's serial port where the browser has one, from Weigh in Drain; its readings leave and
-      come in as SenML there.
+      {{ tell('InstrumentsPanel.they-stand-in-for-real') }}
     </p>
     <div v-for="[name, what, path] in lines" :key="name" class="line">
       <b>{{ name }}</b><span class="sub">{{ what }}</span
       ><b aria-live="polite">{{ shown[name] ?? '' }}</b
       ><Button
         outlined
-        label="Read"
-        :aria-label="`Read the ${name.toLowerCase()}`"
+        :label="tell('InstrumentsPanel.read')"
+        :aria-label="tell('InstrumentsPanel.read-2', { name: name.toLowerCase() })"
         @click="ask(name, path)"
       />
     </div>
     <div class="line">
-      <b>Hive scale</b
-      ><select v-model="hiveId" class="native" aria-label="Which hive stands on the scale">
-        <option :value="null" disabled>which hive</option>
+      <b>{{ tell('InstrumentsPanel.hive-scale') }}</b><select
+        v-model="hiveId"
+        class="native"
+        :aria-label="tell('InstrumentsPanel.which-hive-stands-on-scale')"
+      >
+        <option :value="null" disabled>{{ tell('InstrumentsPanel.which-hive') }}</option>
         <option v-for="h in hives" :key="h.id" :value="h.id">{{ h.name }}</option></select
-      ><b aria-live="polite">{{ shown['Hive scale'] ?? '' }}</b
+      ><b aria-live="polite">{{ shown[tell('InstrumentsPanel.hive-scale')] ?? '' }}</b
       ><Button
         outlined
-        label="Read"
-        aria-label="Read the hive scale"
+        :label="tell('InstrumentsPanel.read')"
+        :aria-label="tell('common.read-hive-scale')"
         :disabled="!hiveId"
-        @click="ask('Hive scale', `/instruments/hive-scale?hiveId=${hiveId}`)"
+        @click="
+          ask(tell('InstrumentsPanel.hive-scale'), `/instruments/hive-scale?hiveId=${hiveId}`)
+        "
       />
     </div>
   </section>

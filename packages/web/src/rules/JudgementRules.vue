@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { HouseRules } from '@furrow/core';
 import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
@@ -9,24 +10,24 @@ defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
 const starting = useStarting(draft);
 const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[] = [
-  { key: 'flow', label: 'Forage', max: 120 },
-  { key: 'bloom', label: 'In bloom', max: 120 },
-  { key: 'temper', label: 'Temper', max: 730 },
-  { key: 'strength', label: 'Strength', max: 365 },
-  { key: 'queen', label: 'Queen', max: 365 },
-  { key: 'broodCheck', label: 'Brood check', max: 365 },
-  { key: 'tilt', label: 'Tilt', max: 365 },
-  { key: 'water', label: 'Water of a comb', max: 120 },
-  { key: 'look', label: 'A look at a comb', max: 365 },
+  { key: 'flow', label: tell('common.forage'), max: 120 },
+  { key: 'bloom', label: tell('common.in-bloom'), max: 120 },
+  { key: 'temper', label: tell('common.temper'), max: 730 },
+  { key: 'strength', label: tell('common.strength'), max: 365 },
+  { key: 'queen', label: tell('common.queen'), max: 365 },
+  { key: 'broodCheck', label: tell('JudgementRules.brood-check'), max: 365 },
+  { key: 'tilt', label: tell('common.tilt'), max: 365 },
+  { key: 'water', label: tell('JudgementRules.water-comb'), max: 120 },
+  { key: 'look', label: tell('JudgementRules.look-at-comb'), max: 365 },
 ];
 </script>
 
 <template>
-  <h2 class="furrow-heading">What else decides</h2>
+  <h2 class="furrow-heading">{{ tell('JudgementRules.what-else-decides') }}</h2>
   <div class="line">
     <NumberField
       v-model="draft.leastHoneyG as number | null"
-      label="Leave a comb with less honey than"
+      :label="tell('common.leave-comb-with-less-honey')"
       unit="g"
       :min="0"
       :max="3000"
@@ -35,7 +36,7 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
     />
     <NumberField
       v-model="draft.sellingLimitPercent as number | null"
-      label="No sale above, water"
+      :label="tell('common.no-sale-above-water')"
       unit="%"
       :min="15"
       :max="23"
@@ -44,7 +45,7 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
     />
     <NumberField
       v-model="draft.springReserveKg as number | null"
-      label="Stays from winter's end to the first flow"
+      :label="tell('common.stays-from-winters-end-to')"
       unit="kg"
       :min="0"
       :max="20"
@@ -53,7 +54,7 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
     />
     <NumberField
       v-model="draft.potsStayPercent as number | null"
-      label="Sealed pots that stay, stingless"
+      :label="tell('common.sealed-pots-that-stay-stingless')"
       unit="%"
       :min="0"
       :max="100"
@@ -62,8 +63,8 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
     />
     <NumberField
       v-model="draft.potsWeeksBeforeWinter as number | null"
-      label="No pots drawn before winter"
-      unit="weeks"
+      :label="tell('common.no-pots-drawn-before-winter')"
+      :unit="tell('JudgementRules.weeks')"
       whole
       :min="0"
       :max="26"
@@ -72,35 +73,34 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
     />
     <TextField
       v-model="draft.stinglessSpecies"
-      label="Species of the stingless bees"
+      :label="tell('common.species-stingless-bees')"
       :error="issue('stinglessSpecies')"
     />
     <TextField
       v-model="draft.stinglessPermit"
-      label="Permit to keep them"
+      :label="tell('common.permit-to-keep-them')"
       :error="issue('stinglessPermit')"
     />
   </div>
   <p class="sub">
-    The 20 % of the Codex Alimentarius is the starting value for sale: ask your food authority.
-    Above 20 % water (23 % where the site is noted as heather) no comb is ever ‘take’.
+    {{ tell('JudgementRules.20-codex-alimentarius-starting-value') }}
   </p>
-  <h2 class="furrow-heading">How long a fact counts</h2>
+  <h2 class="furrow-heading">{{ tell('common.how-long-fact-counts') }}</h2>
   <div class="line">
     <NumberField
       v-for="s in SHELF"
       :key="s.key"
       v-model="draft.shelfDays[s.key] as number | null"
       :label="s.label"
-      unit="days"
+      :unit="tell('JudgementRules.days')"
       whole
       :min="1"
       :max="s.max"
-      :error="issue(`shelfDays.${s.key}`)"
+      :error="issue(tell('JudgementRules.shelfdays', { key: s.key }))"
     />
   </div>
   <p class="sub">
-    Starting values, nobody's measurement. Older is ‘unknown, last known …’ and counts as unknown.
+    {{ tell('JudgementRules.starting-values-nobodys-measurement') }}
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { LOT_PAGE_FACTS, SCHOOLS, type HouseRules } from '@furrow/core';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { useStarting } from './starting.js';
@@ -11,14 +12,14 @@ defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
 const starting = useStarting(draft);
 const FACTS: Record<(typeof LOT_PAGE_FACTS)[number], string> = {
-  hive: 'the hive',
-  site: 'the place',
-  harvested: 'its harvest date',
-  kind: 'what it is',
-  water: 'its water',
-  flower: 'its flower',
-  weight: 'its net weight',
-  maker: 'your name',
+  hive: tell('LabelRules.hive'),
+  site: tell('LabelRules.place'),
+  harvested: tell('LabelRules.its-harvest-date'),
+  kind: tell('LabelRules.what-it'),
+  water: tell('LabelRules.its-water'),
+  flower: tell('LabelRules.its-flower'),
+  weight: tell('LabelRules.its-net-weight'),
+  maker: tell('LabelRules.your-name'),
 };
 const facts = LOT_PAGE_FACTS.map((key) => ({ key, word: FACTS[key] }));
 const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value, label }));
@@ -28,7 +29,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
   <div class="line">
     <NumberField
       v-model="draft.bestBeforeMonths as number | null"
-      label="Best before, months after harvest"
+      :label="tell('common.best-before-months-after-harvest')"
       whole
       :min="1"
       :max="60"
@@ -36,7 +37,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       :error="issue('bestBeforeMonths')"
     /><NumberField
       v-model="draft.watchMonths as number | null"
-      label="The same, with 17.1 to 19 % water"
+      :label="tell('common.same-with-17-1-to')"
       unit="months"
       whole
       :min="1"
@@ -45,7 +46,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       :error="issue('watchMonths')"
     /><NumberField
       v-model="draft.useSoonMonths as number | null"
-      label="With 19 to 20 % water, or not measured"
+      :label="tell('common.with-19-to-20-water')"
       unit="months"
       whole
       :min="1"
@@ -54,8 +55,8 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       :error="issue('useSoonMonths')"
     /><NumberField
       v-model="draft.useFirstDays as number | null"
-      label="Open or wet honey, use within"
-      unit="days"
+      :label="tell('common.open-or-wet-honey-use')"
+      :unit="tell('LabelRules.days')"
       whole
       :min="1"
       :max="365"
@@ -63,67 +64,67 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       :error="issue('useFirstDays')"
     /><TextField
       v-model="draft.labelMaker"
-      label="Name on the label"
+      :label="tell('common.name-on-label')"
       :error="issue('labelMaker')"
     /><TextField
       v-model="draft.makerAddress"
-      label="Address under it"
+      :label="tell('LabelRules.address-under-it')"
       :error="issue('makerAddress')"
     /><TextField
       v-model="draft.countryOfOrigin"
-      label="Country of origin"
+      :label="tell('LabelRules.country-origin')"
       :error="issue('countryOfOrigin')"
     />
   </div>
   <div class="line">
     <RuleChoice
       v-model="draft.registeredToSell"
-      label="Registered to sell"
+      :label="tell('common.registered-to-sell')"
       above
       :choices="[
-        { label: 'No: labels read gift', value: false },
-        { label: 'Yes', value: true },
+        { label: tell('LabelRules.no-labels-read-gift'), value: false },
+        { label: tell('common.yes'), value: true },
       ]"
     /><TextField
       v-if="draft.registeredToSell"
       v-model="draft.sellWhere"
-      label="Registered where, for what"
+      :label="tell('LabelRules.registered-where-for-what')"
       :error="issue('sellWhere')"
     /><label class="switch"
-      ><ToggleSwitch v-model="draft.tradeScale" input-id="r-trade" /> The scale is approved for
-      trade</label
+      ><ToggleSwitch v-model="draft.tradeScale" input-id="r-trade" />
+      {{ tell('LabelRules.scale-approved-for-trade') }}</label
     ><label class="switch"
-      ><ToggleSwitch v-model="draft.nutritionOnLabel" input-id="r-nutrition" /> Nutrition per 100 g
-      on the label</label
+      ><ToggleSwitch v-model="draft.nutritionOnLabel" input-id="r-nutrition" />
+      {{ tell('LabelRules.nutrition-per-100-g-on') }}</label
     >
   </div>
   <p v-if="draft.registeredToSell" class="sub">
-    What law asks differs from place to place: ask your food authority. Furrow holds no honey legal.
+    {{ tell('LabelRules.what-law-asks-differs-from') }}
   </p>
   <div class="line address">
     <TextField
       v-model="draft.baseAddress"
-      label="Address for the code on labels"
-      hint="Where this Furrow is reached from outside, such as https://honey.example. Empty: the code holds the batch only."
+      :label="tell('LabelRules.address-for-code-on-labels')"
+      :hint="tell('LabelRules.where-this-furrow-reached-from')"
       :error="issue('baseAddress')"
     />
   </div>
   <fieldset class="facts">
-    <legend class="sub">The page behind the code shows</legend>
+    <legend class="sub">{{ tell('LabelRules.page-behind-code-shows') }}</legend>
     <label v-for="fact in facts" :key="fact.key" class="tick"
       ><input v-model="draft.lotPageShows" type="checkbox" :value="fact.key" />
       {{ fact.word }}</label
     >
   </fieldset>
-  <h2 class="furrow-heading">Wax and rinse</h2>
+  <h2 class="furrow-heading">{{ tell('common.wax-and-rinse') }}</h2>
   <div class="line">
-    <RuleChoice v-model="draft.waxWay" label="Wax is rendered" :choices="waxWays" />
+    <RuleChoice v-model="draft.waxWay" :label="tell('common.wax-rendered')" :choices="waxWays" />
   </div>
   <div class="line">
     <NumberField
       v-model="draft.wetWaxDays as number | null"
-      label="Wet wax waits unfrozen"
-      unit="days"
+      :label="tell('common.wet-wax-waits-unfrozen')"
+      :unit="tell('LabelRules.days')"
       whole
       :min="1"
       :max="120"
@@ -132,8 +133,8 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
     /><NumberField
       v-model="draft.waxFrozenWeeks"
       nullable
-      label="Frozen comb and wax stay in the cold"
-      unit="weeks"
+      :label="tell('common.frozen-comb-and-wax-stay')"
+      :unit="tell('LabelRules.weeks')"
       whole
       :min="1"
       :max="52"
@@ -141,7 +142,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       :error="issue('waxFrozenWeeks')"
     /><NumberField
       v-model="draft.rinseKeepsHours as number | null"
-      label="A rinse keeps in the kitchen"
+      :label="tell('common.rinse-keeps-in-kitchen')"
       unit="h"
       whole
       :min="1"
@@ -150,7 +151,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       :error="issue('rinseKeepsHours')"
     /><NumberField
       v-model="draft.rinseColdKeepsHours as number | null"
-      label="And in the cold"
+      :label="tell('LabelRules.and-in-cold')"
       unit="h"
       whole
       :min="1"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { SCHOOLS, type HouseRules } from '@furrow/core';
 import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
@@ -13,7 +14,20 @@ import { named } from './choices.js';
 defineProps<{ part: 'winter' | 'work'; issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
 const starting = useStarting(draft);
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const MONTHS = [
+  tell('common.jan'),
+  tell('common.feb'),
+  tell('common.mar'),
+  tell('common.apr'),
+  tell('common.may'),
+  tell('common.jun'),
+  tell('common.jul'),
+  tell('common.aug'),
+  tell('common.sep'),
+  tell('common.oct'),
+  tell('common.nov'),
+  tell('common.dec'),
+];
 type Month = keyof HouseRules['winterUseByMonthKg'];
 function setMonth(month: Month, kg: number | null): void {
   const { [month]: _old, ...rest } = draft.value.winterUseByMonthKg;
@@ -26,7 +40,7 @@ function setMonth(month: Month, kg: number | null): void {
     <div class="line">
       <NumberField
         v-model="draft.hardWinterPercent as number | null"
-        label="A hard winter takes more"
+        :label="tell('PlanRules.hard-winter-takes-more')"
         unit="%"
         :min="0"
         :max="100"
@@ -36,15 +50,15 @@ function setMonth(month: Month, kg: number | null): void {
         v-for="s in ['weak', 'middle', 'strong'] as const"
         :key="s"
         v-model="draft.strengthPercent[s] as number | null"
-        :label="`A ${s} colony, of the need`"
+        :label="tell('PlanRules.colony-need', { s })"
         unit="%"
         :min="0"
         :max="200"
-        :error="issue(`strengthPercent.${s}`)"
+        :error="issue(tell('PlanRules.strengthpercent', { s }))"
       /><NumberField
         v-model="draft.maxCombsPerHive"
         nullable
-        label="Combs a hive at a time, at most"
+        :label="tell('PlanRules.combs-hive-at-time-at')"
         whole
         :min="0"
         :max="60"
@@ -53,7 +67,7 @@ function setMonth(month: Month, kg: number | null): void {
       />
     </div>
     <details class="how">
-      <summary>Use month by month, if you know it</summary>
+      <summary>{{ tell('PlanRules.use-month-by-month-if') }}</summary>
       <div class="months">
         <NumberField
           v-for="(name, i) in MONTHS"
@@ -64,22 +78,21 @@ function setMonth(month: Month, kg: number | null): void {
           :min="0"
           :max="20"
           :model-value="draft.winterUseByMonthKg[String(i + 1) as Month] ?? null"
-          :error="issue(`winterUseByMonthKg.${i + 1}`)"
+          :error="issue(tell('PlanRules.winterusebymonthkg', { i: i + 1 }))"
           @update:model-value="setMonth(String(i + 1) as Month, $event)"
         />
       </div>
       <p>
-        Only the proportions count; the need above stays what it is. Months that are over no longer
-        count.
+        {{ tell('PlanRules.only-proportions-count-need-above') }}
       </p>
     </details>
   </template>
   <template v-else>
-    <h2 class="furrow-heading">Work and worth</h2>
+    <h2 class="furrow-heading">{{ tell('common.work-and-worth') }}</h2>
     <div class="line">
       <NumberField
         v-model="draft.people as number | null"
-        label="People who help"
+        :label="tell('common.people-who-help')"
         whole
         :min="1"
         :max="12"
@@ -87,7 +100,7 @@ function setMonth(month: Month, kg: number | null): void {
         :error="issue('people')"
       /><NumberField
         v-model="draft.liftKg as number | null"
-        label="One person lifts, at most"
+        :label="tell('common.one-person-lifts-at-most')"
         unit="kg"
         :min="3"
         :max="60"
@@ -96,15 +109,20 @@ function setMonth(month: Month, kg: number | null): void {
       /><TextField
         v-model="draft.workFrom"
         type="time"
-        label="Work from"
+        :label="tell('common.work-from')"
         :error="issue('workFrom')"
-      /><TextField v-model="draft.workTo" type="time" label="Work until" :error="issue('workTo')" />
+      /><TextField
+        v-model="draft.workTo"
+        type="time"
+        :label="tell('common.work-until')"
+        :error="issue('workTo')"
+      />
     </div>
     <div class="line">
       <NumberField
         v-model="draft.nightTemperatureC"
         nullable
-        label="Kitchen at night"
+        :label="tell('common.kitchen-at-night')"
         unit="°C"
         :min="-5"
         :max="45"
@@ -112,7 +130,7 @@ function setMonth(month: Month, kg: number | null): void {
         :error="issue('nightTemperatureC')"
       /><NumberField
         v-model="draft.minutesPerPiece as number | null"
-        label="Your minutes a piece"
+        :label="tell('common.your-minutes-piece')"
         unit="min"
         :min="0.2"
         :max="60"
@@ -120,7 +138,7 @@ function setMonth(month: Month, kg: number | null): void {
         :error="issue('minutesPerPiece')"
       /><NumberField
         v-model="draft.minutesPerPressing as number | null"
-        label="One pressing"
+        :label="tell('common.one-pressing')"
         unit="min"
         :min="1"
         :max="240"
@@ -131,7 +149,7 @@ function setMonth(month: Month, kg: number | null): void {
     <div class="line">
       <RuleChoice
         v-model="draft.freeze"
-        label="Freeze comb honey"
+        :label="tell('common.freeze-comb-honey')"
         :choices="named(SCHOOLS.freeze)"
       />
     </div>
@@ -139,7 +157,7 @@ function setMonth(month: Month, kg: number | null): void {
       <NumberField
         v-model="draft.freezerL"
         nullable
-        label="Free room in the freezer"
+        :label="tell('common.free-room-in-freezer')"
         unit="L"
         :min="0"
         :max="2000"
@@ -147,7 +165,7 @@ function setMonth(month: Month, kg: number | null): void {
         :error="issue('freezerL')"
       /><NumberField
         v-model="draft.freezerTemperatureC as number | null"
-        label="Freezer at"
+        :label="tell('common.freezer-at')"
         unit="°C"
         :min="-40"
         :max="-7"
@@ -156,7 +174,7 @@ function setMonth(month: Month, kg: number | null): void {
       /><NumberField
         v-model="draft.vehicleL"
         nullable
-        label="The vehicle holds"
+        :label="tell('PlanRules.vehicle-holds')"
         unit="L"
         :min="10"
         :max="5000"
@@ -165,7 +183,7 @@ function setMonth(month: Month, kg: number | null): void {
       /><NumberField
         v-model="draft.vehicleKg"
         nullable
-        label="It carries"
+        :label="tell('PlanRules.it-carries')"
         unit="kg"
         :min="5"
         :max="3000"
@@ -174,22 +192,26 @@ function setMonth(month: Month, kg: number | null): void {
       />
     </div>
     <div class="line">
-      <RuleChoice v-model="draft.smoke" label="Smoke" :choices="named(SCHOOLS.smoke)" />
+      <RuleChoice
+        v-model="draft.smoke"
+        :label="tell('common.smoke')"
+        :choices="named(SCHOOLS.smoke)"
+      />
     </div>
     <div class="line">
       <RuleChoice
         v-model="draft.beesOff"
-        label="Bees off the comb"
+        :label="tell('common.bees-off-comb')"
         :choices="named(SCHOOLS.beesOff)"
       />
     </div>
     <p v-if="draft.beesOff === 'repellent'" class="rust">
-      Repellents are not permitted everywhere: ask before you use one, and read its sheet.
+      {{ tell('PlanRules.repellents-are-not-permitted') }}
     </p>
     <div class="line">
       <NumberField
         v-model="draft.windLimitKmH as number | null"
-        label="No opening in wind above"
+        :label="tell('PlanRules.no-opening-in-wind-above')"
         unit="km/h"
         :min="5"
         :max="60"
@@ -197,7 +219,7 @@ function setMonth(month: Month, kg: number | null): void {
         :error="issue('windLimitKmH')"
       /><NumberField
         v-model="draft.heatIndexLimitC as number | null"
-        label="No suit above a heat index of"
+        :label="tell('PlanRules.no-suit-above-heat-index')"
         unit="°C"
         :min="25"
         :max="45"
@@ -208,19 +230,19 @@ function setMonth(month: Month, kg: number | null): void {
     <div class="line">
       <TextField
         v-model="draft.currency"
-        label="Money"
-        hint="such as R$"
+        :label="tell('PlanRules.money')"
+        :hint="tell('PlanRules.such-as-r')"
         :error="issue('currency')"
       /><NumberField
         v-model="draft.waxPerKg as number | null"
-        label="Clean wax is worth"
+        :label="tell('PlanRules.clean-wax-worth')"
         unit="a kg"
         :min="0"
         :note="starting('waxPerKg')"
         :error="issue('waxPerKg')"
       /><NumberField
         v-model="draft.givenPercent as number | null"
-        label="Given away"
+        :label="tell('PlanRules.given-away')"
         unit="%"
         :min="0"
         :max="100"
@@ -228,7 +250,7 @@ function setMonth(month: Month, kg: number | null): void {
         :error="issue('givenPercent')"
       /><NumberField
         v-model="draft.givenWorthPercent as number | null"
-        label="A gift counts, of the price"
+        :label="tell('PlanRules.gift-counts-price')"
         unit="%"
         :min="0"
         :max="300"
@@ -236,7 +258,7 @@ function setMonth(month: Month, kg: number | null): void {
         :error="issue('givenWorthPercent')"
       /><NumberField
         v-model="draft.ownPercent as number | null"
-        label="Eaten at home"
+        :label="tell('PlanRules.eaten-at-home')"
         unit="%"
         :min="0"
         :max="100"
@@ -244,7 +266,7 @@ function setMonth(month: Month, kg: number | null): void {
         :error="issue('ownPercent')"
       /><NumberField
         v-model="draft.ownWorthPercent as number | null"
-        label="That counts, of the price"
+        :label="tell('PlanRules.that-counts-price')"
         unit="%"
         :min="0"
         :max="300"

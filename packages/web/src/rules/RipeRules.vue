@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   HIVE_KINDS,
   HIVE_KIND_NAMES,
@@ -25,11 +26,11 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
 </script>
 
 <template>
-  <h2 class="furrow-heading">Ripe</h2>
+  <h2 class="furrow-heading">{{ tell('RipeRules.ripe') }}</h2>
   <div class="line">
     <RuleChoice
       v-model="draft.ripeCappedPercent"
-      label="Capped share that counts as ripe"
+      :label="tell('common.capped-share-that-counts-as')"
       :choices="numbers(' %', 75, 80, 90, 100)"
     />
   </div>
@@ -37,11 +38,11 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
   <div class="line">
     <RuleChoice
       v-model="draft.ripeOf"
-      label="Counted over"
+      :label="tell('common.counted-over')"
       :choices="named(SCHOOLS.ripeOf)"
     /><RuleChoice
       v-model="draft.ripeDrainPercent"
-      label="Drain frames"
+      :label="tell('RipeRules.drain-frames')"
       above
       :choices="numbers(' %', 75, 80, 90, 100)"
     />
@@ -49,16 +50,16 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
   <div class="line">
     <RuleChoice
       v-model="draft.considerFromPercent"
-      label="Below it, worth a test from"
+      :label="tell('common.below-it-worth-test-from')"
       above
       :choices="[
-        { label: 'No, leave it', value: null },
+        { label: tell('RipeRules.no-leave-it'), value: null },
         { label: '60 %', value: 60 },
         { label: '75 %', value: 75 },
       ]"
     /><RuleChoice
       v-model="draft.drainTiltDegrees"
-      label="Tilt asked of drain frames"
+      :label="tell('common.tilt-asked-drain-frames')"
       above
       :choices="numbers('°', 2.5, 3, 5)"
     />
@@ -66,7 +67,7 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
   <div class="line">
     <NumberField
       v-model="draft.moistureLimitPercent as number | null"
-      label="Water, at most"
+      :label="tell('common.water-at-most')"
       unit="%"
       :min="14"
       :max="23"
@@ -74,30 +75,29 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
       :error="issue('moistureLimitPercent')"
     /><RuleChoice
       v-model="draft.moistureMayOverrule"
-      label="Measured water may overrule the caps"
+      :label="tell('common.measured-water-may-overrule-caps')"
       above
       :choices="YES_OR_NO"
     />
   </div>
   <details class="how" :open="Object.keys(draft.moistureLimitByKindPercent).length > 0">
-    <summary>Another limit of water for a kind of hive, such as one with a native bee…</summary>
+    <summary>{{ tell('RipeRules.another-limit-water-for-kind') }}</summary>
     <div class="line">
       <NumberField
         v-for="kind in limitKinds"
         :key="kind"
         nullable
-        :label="`Its limit, ${HIVE_KINDS[kind].name}`"
+        :label="tell('RipeRules.its-limit', { kind: HIVE_KINDS[kind].name })"
         unit="%"
         :min="14"
         :max="23"
         :model-value="draft.moistureLimitByKindPercent[kind] ?? null"
-        :error="issue(`moistureLimitByKindPercent.${kind}`)"
+        :error="issue(tell('RipeRules.moisturelimitbykindpercent', { kind }))"
         @update:model-value="setLimit(kind, $event)"
       />
     </div>
     <p class="sub">
-      Empty: the limit above. What your place asks of honey of a native bee says your food
-      authority.
+      {{ tell('RipeRules.empty-limit-above-what-your') }}
     </p>
   </details>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import {
   METRIC,
@@ -26,7 +27,7 @@ import JudgementRules from './JudgementRules.vue';
 import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
-import { householdUnits } from '../shell/units.js';
+import { householdUnits } from '../words/units.js';
 import CrushRules from './CrushRules.vue';
 import RipeRules from './RipeRules.vue';
 import TheirsRules from './TheirsRules.vue';
@@ -37,15 +38,15 @@ const ui = useUi();
 const route = useRoute();
 /** A page a stage; what is in view stands in the address. */
 const PLACES = [
-  { label: 'Schools', value: 'schools' },
-  { label: 'Ripe or not', value: 'judge' },
-  { label: 'Theirs', value: 'theirs' },
-  { label: 'Hive and bench', value: 'bench' },
-  { label: 'Work and worth', value: 'work' },
-  { label: 'Jar and wax', value: 'jar' },
-  { label: 'Kit', value: 'kit' },
-  { label: 'In the house', value: 'house' },
-  { label: 'All on one page', value: 'all' },
+  { label: tell('RulesView.schools'), value: 'schools' },
+  { label: tell('RulesView.ripe-or-not'), value: 'judge' },
+  { label: tell('common.theirs'), value: 'theirs' },
+  { label: tell('RulesView.hive-and-bench'), value: 'bench' },
+  { label: tell('common.work-and-worth'), value: 'work' },
+  { label: tell('RulesView.jar-and-wax'), value: 'jar' },
+  { label: tell('RulesView.kit'), value: 'kit' },
+  { label: tell('common.in-house'), value: 'house' },
+  { label: tell('RulesView.all-on-one-page'), value: 'all' },
 ];
 const setQuery = useQueryHere();
 const place = computed({
@@ -118,11 +119,16 @@ const flips = computed(() => {
 });
 /** Combs named at most, the rest counted. */
 const SAID_FLIPS = 8;
-const words = { take: 'take', leave: 'leave', test: 'test first', 'not-read': 'not read' };
+const words = {
+  take: 'take',
+  leave: 'leave',
+  test: tell('RulesView.test-first'),
+  'not-read': tell('RulesView.not-read'),
+};
 async function save(): Promise<boolean> {
   // As they stand now: what is typed while this waits its turn goes with the next.
   const sent = JSON.stringify(draft.value);
-  const done = await go('/rules', JSON.parse(sent), 'House rules written down.', {
+  const done = await go('/rules', JSON.parse(sent), tell('RulesView.house-rules-written-down'), {
     baseRevision: base.value?.version,
   });
   if (!done) return false;
@@ -143,27 +149,28 @@ async function save(): Promise<boolean> {
   />
   <div v-else-if="draft" ref="page" class="stage rules" :class="{ both: place === 'all' }">
     <LeaveUnsaved
-      what="House rules"
+      :what="tell('RulesView.house-rules')"
       :dirty="dirty"
       :against="parsed.success ? null : parsed.error.issues[0].message"
       :save="save"
     />
     <header>
-      <h1>Rules</h1>
-      <span class="sub"
-        >The household's own. Version {{ rules.data.value?.version }}; a decision keeps the version
-        it was made under.</span
-      >
-      <span class="right"><Button text label="Find a rule…" @click="ui.finding = true" /></span>
+      <h1>{{ tell('common.rules') }}</h1>
+      <span class="sub">{{
+        tell('RulesView.households-own-version-decision', { version: rules.data.value?.version })
+      }}</span>
+      <span class="right"
+        ><Button text :label="tell('RulesView.find-rule')" @click="ui.finding = true"
+      /></span>
       <label class="ours"
         ><input
           type="checkbox"
           :checked="draft.startingValues === 'ours'"
           @change="draft.startingValues = draft.startingValues === 'ours' ? 'marked' : 'ours'"
         />
-        What stands as Furrow begins is ours too</label
+        {{ tell('RulesView.what-stands-as-furrow-begins') }}</label
       >
-      <PlaceTabs v-model="place" :places="PLACES" label="Which rules" />
+      <PlaceTabs v-model="place" :places="PLACES" :label="tell('RulesView.which-rules')" />
     </header>
     <form v-show="!['kit', 'house'].includes(place)" class="form" @submit.prevent="save">
       <SchoolsPanel v-if="place === 'schools'" v-model="draft" />
@@ -185,15 +192,15 @@ async function save(): Promise<boolean> {
         <PlanRules v-model="draft" part="work" :issue="issue" />
       </div>
       <div v-show="shows('jar')" class="part">
-        <h2 class="furrow-heading">Labels and units</h2>
+        <h2 class="furrow-heading">{{ tell('RulesView.labels-and-units') }}</h2>
         <div class="line">
           <RuleChoice
             v-model="draft.paper"
-            label="Paper"
+            :label="tell('common.paper')"
             above
             :choices="[
               { label: 'A4', value: 'a4' },
-              { label: 'Letter', value: 'letter' },
+              { label: tell('RulesView.letter'), value: 'letter' },
             ]"
           />
         </div>
@@ -202,18 +209,27 @@ async function save(): Promise<boolean> {
       </div>
       <div v-if="dirty" class="save">
         <p v-if="flips.length">
-          <b>This changes now:</b> {{ flips.slice(0, SAID_FLIPS).join('; ')
-          }}{{ flips.length > SAID_FLIPS ? `; and ${flips.length - SAID_FLIPS} more` : '' }}.
+          <b>{{ tell('RulesView.this-changes-now') }}</b> {{ flips.slice(0, SAID_FLIPS).join('; ')
+          }}{{
+            flips.length > SAID_FLIPS
+              ? tell('RulesView.and-more', { flips: flips.length - SAID_FLIPS })
+              : ''
+          }}.
         </p>
         <p v-if="!parsed.success" class="rust">{{ parsed.error.issues[0].message }}</p>
         <Refusal :refusal="refusal" />
         <div class="acts row">
           <Button
             type="submit"
-            label="Write these rules down"
+            :label="tell('RulesView.write-these-rules-down')"
             :disabled="!parsed.success"
             :loading="busy"
-          /><Button outlined type="button" label="Back to what is in force" @click="begin" />
+          /><Button
+            outlined
+            type="button"
+            :label="tell('RulesView.back-to-what-in-force')"
+            @click="begin"
+          />
         </div>
       </div>
     </form>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
   SCHOOL_QUESTIONS,
   SCHOOL_STAGES,
   VERDICT_WORDS,
-  counted,
   type Flip,
   type HouseRules,
   type SchoolFlips,
@@ -79,7 +79,12 @@ function drawnOf(q: SchoolQuestion, i: number): { hiveName: string; flips: Flip[
   }));
 }
 const flipText = (f: Flip): string =>
-  `${f.hiveName} ${f.label}: ${VERDICT_WORDS[f.from].toLowerCase()}, would be ${VERDICT_WORDS[f.to].toLowerCase()}`;
+  tell('SchoolsPanel.would-be', {
+    hiveName: f.hiveName,
+    f: f.label,
+    from: VERDICT_WORDS[f.from].toLowerCase(),
+    to: VERDICT_WORDS[f.to].toLowerCase(),
+  });
 const choose = (q: SchoolQuestion, value: unknown): void => {
   draft.value = { ...draft.value, [q.rule]: value };
 };
@@ -94,10 +99,12 @@ const choose = (q: SchoolQuestion, value: unknown): void => {
       option-label="label"
       option-value="value"
       :allow-empty="false"
-      aria-label="Questions of which stage"
+      :aria-label="tell('SchoolsPanel.questions-which-stage')"
     />
     <p v-if="share !== null" class="sub" aria-busy="true">
-      Holding each school against your combs … {{ Math.round(share * 100) }} %
+      {{
+        tell('SchoolsPanel.holding-each-school-against-your', { share: Math.round(share * 100) })
+      }}
     </p>
     <fieldset v-for="q in questions" :key="q.rule">
       <legend>
@@ -115,7 +122,9 @@ const choose = (q: SchoolQuestion, value: unknown): void => {
           ><b>{{ c.label }}</b> <span class="sub">{{ c.suits }}</span></span
         >
         <span v-if="flipsOf(q, i).length" class="flips">
-          <span class="sub">turns {{ counted(flipsOf(q, i).length, 'comb') }} now</span>
+          <span class="sub">{{
+            tell('SchoolsPanel.turns-combs-now', { q: flipsOf(q, i).length })
+          }}</span>
           <span v-for="g in drawnOf(q, i)" :key="g.hiveName" class="hive">
             <b>{{ g.hiveName }}</b>
             <svg
@@ -133,15 +142,14 @@ const choose = (q: SchoolQuestion, value: unknown): void => {
               <text x="23" y="31" font-size="13" text-anchor="middle">{{ f.label }}</text>
             </svg>
           </span>
-          <span v-if="flipsOf(q, i).length > DRAWN" class="sub"
-            >and {{ flipsOf(q, i).length - DRAWN }} more</span
-          >
+          <span v-if="flipsOf(q, i).length > DRAWN" class="sub">{{
+            tell('SchoolsPanel.and-more', { q: flipsOf(q, i).length - DRAWN })
+          }}</span>
         </span>
       </label>
     </fieldset>
     <p class="sub">
-      Measures, limits and prices stand on the other pages. No school makes honey safe or legal: ask
-      your food authority where that matters.
+      {{ tell('SchoolsPanel.measures-limits-and-prices-stand') }}
     </p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   HIVE_KINDS,
   HIVE_KIND_NAMES,
@@ -30,12 +31,12 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
 </script>
 
 <template>
-  <h2 class="furrow-heading">Theirs</h2>
+  <h2 class="furrow-heading">{{ tell('common.theirs') }}</h2>
   <div class="line">
     <NumberField
       v-model="draft.winterNeedKg"
       nullable
-      label="Winter need, top-bar hive"
+      :label="tell('common.winter-need-top-bar-hive')"
       unit="kg"
       :min="0"
       :max="60"
@@ -43,16 +44,16 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
       :error="issue('winterNeedKg')"
     /><RuleChoice
       v-model="draft.takeInFirstSeason"
-      label="Take in a colony's first season"
+      :label="tell('common.take-in-colonys-first-season')"
       above
       :choices="[
-        { label: 'No', value: false },
-        { label: 'Yes', value: true },
+        { label: tell('common.no'), value: false },
+        { label: tell('common.yes'), value: true },
       ]"
     /><NumberField
       v-model="draft.lookAgainDays as number | null"
-      label="Look again after"
-      unit="days"
+      :label="tell('common.look-again-after')"
+      :unit="tell('TheirsRules.days')"
       whole
       :min="1"
       :max="60"
@@ -65,20 +66,20 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
       v-for="kind in stackKinds"
       :key="kind"
       nullable
-      :label="`Winter need, ${HIVE_KINDS[kind].name}`"
+      :label="tell('TheirsRules.winter-need', { kind: HIVE_KINDS[kind].name })"
       unit="kg"
       :min="0"
       :max="60"
       :model-value="draft.winterNeedByKindKg[kind] ?? null"
-      :error="issue(`winterNeedByKindKg.${kind}`)"
+      :error="issue(tell('TheirsRules.winterneedbykindkg', { kind }))"
       @update:model-value="setNeed(kind, $event)"
     />
   </div>
   <div class="line">
     <NumberField
       v-model="draft.lookFlowDays as number | null"
-      label="In a flow, look every"
-      unit="days"
+      :label="tell('common.in-flow-look-every')"
+      :unit="tell('TheirsRules.days')"
       whole
       :min="1"
       :max="60"
@@ -86,8 +87,8 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
       :error="issue('lookFlowDays')"
     /><NumberField
       v-model="draft.lookWinterDays as number | null"
-      label="In winter, look every"
-      unit="days"
+      :label="tell('common.in-winter-look-every')"
+      :unit="tell('TheirsRules.days')"
       whole
       :min="7"
       :max="180"
@@ -95,8 +96,8 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
       :error="issue('lookWinterDays')"
     /><NumberField
       v-model="draft.frameSeasons as number | null"
-      label="Frames and sheets serve"
-      unit="seasons"
+      :label="tell('common.frames-and-sheets-serve')"
+      :unit="tell('TheirsRules.seasons')"
       whole
       :min="1"
       :max="30"
@@ -104,8 +105,8 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
       :error="issue('frameSeasons')"
     /><TextField
       :model-value="draft.supersOffBy ?? ''"
-      label="Supers off by (month-day)"
-      hint="such as 04-15"
+      :label="tell('common.supers-off-by-month-day')"
+      :hint="tell('TheirsRules.such-as-04-15')"
       :error="issue('supersOffBy')"
       @update:model-value="draft.supersOffBy = $event.trim() || null"
     />

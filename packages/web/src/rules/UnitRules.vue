@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   UNIT_SYSTEMS,
   systemOf,
@@ -25,44 +26,44 @@ const showsEach = computed(() => opened.value || isMixed.value);
 
 const SYSTEMS: readonly Choice<UnitSystemName | null>[] = [
   { label: 'kg, °C, cm, L', value: 'metric' },
-  { label: 'lb, °F, in, US gal', value: 'us' },
-  { label: 'lb, °C, in, imperial gal', value: 'imperial' },
+  { label: tell('UnitRules.lb-f-in-us-gal'), value: 'us' },
+  { label: tell('UnitRules.lb-c-in-imperial-gal'), value: 'imperial' },
 ];
 const EACH: { [D in Dimension]: { label: string; choices: readonly Choice<Units[D]>[] } } = {
   mass: {
-    label: 'Weight',
+    label: tell('common.weight'),
     choices: [
       { label: 'kg, g', value: 'kilograms' },
       { label: 'lb, oz', value: 'pounds' },
     ],
   },
   temperature: {
-    label: 'Temperature',
+    label: tell('UnitRules.temperature'),
     choices: [
       { label: '°C', value: 'celsius' },
       { label: '°F', value: 'fahrenheit' },
     ],
   },
   length: {
-    label: 'Length',
+    label: tell('UnitRules.length'),
     choices: [
       { label: 'cm, mm', value: 'centimetres' },
       { label: 'in', value: 'inches' },
     ],
   },
   volume: {
-    label: 'Volume',
+    label: tell('UnitRules.volume'),
     choices: [
       { label: 'L, ml', value: 'litres' },
-      { label: 'US gal, pt', value: 'us-gallons' },
-      { label: 'imperial gal, pt', value: 'imperial-gallons' },
+      { label: tell('UnitRules.us-gal-pt'), value: 'us-gallons' },
+      { label: tell('UnitRules.imperial-gal-pt'), value: 'imperial-gallons' },
     ],
   },
   speed: {
-    label: 'Wind',
+    label: tell('common.wind'),
     choices: [
       { label: 'km/h', value: 'kilometres' },
-      { label: 'mph', value: 'miles' },
+      { label: tell('UnitRules.mph'), value: 'miles' },
     ],
   },
 };
@@ -74,8 +75,14 @@ function choose(dimension: Dimension, value: Units[Dimension]): void {
 
 <template>
   <div class="line units" data-as-printed>
-    <RuleChoice v-model="system" label="Units" above :choices="SYSTEMS" />
-    <Button v-if="!showsEach" text type="button" label="Each by itself" @click="opened = true" />
+    <RuleChoice v-model="system" :label="tell('common.units')" above :choices="SYSTEMS" />
+    <Button
+      v-if="!showsEach"
+      text
+      type="button"
+      :label="tell('UnitRules.each-by-itself')"
+      @click="opened = true"
+    />
   </div>
   <div v-if="showsEach" class="line units" data-as-printed>
     <RuleChoice

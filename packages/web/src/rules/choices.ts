@@ -1,3 +1,5 @@
+import { tell } from '../words/tell.js';
+
 /** One of the few that a rule may be, with its word. */
 export interface Choice<Value> {
   label: string;
@@ -17,6 +19,6 @@ export const numbers = <Value extends number>(
 ): Choice<Value>[] => values.map((value) => ({ value, label: `${value}${unit}` }));
 
 export const YES_OR_NO: readonly Choice<boolean>[] = [
-  { label: 'Yes', value: true },
-  { label: 'No', value: false },
+  { label: tell('common.yes'), value: true },
+  { label: tell('common.no'), value: false },
 ];

@@ -1,8 +1,9 @@
+import { tell } from '../words/tell.js';
 import { DEFAULT_RULES, type HouseRules } from '@furrow/core';
 import type { Ref } from 'vue';
 
 /** What stands beside a value that Furrow begins with. */
-export const STARTING_WORDS = 'as Furrow begins';
+export const STARTING_WORDS = tell('starting.as-furrow-begins');
 
 /**
  * Whether a rule stands as Furrow begins with it and the household has not said that these are

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import { askForNotifications, ring } from './alarms.js';
 import { useUi } from './ui.js';
@@ -7,20 +8,17 @@ import { useUi } from './ui.js';
 const ui = useUi();
 async function turn(): Promise<void> {
   ui.alarms = !ui.alarms;
-  if (!ui.alarms) return ui.say('Alarms are off. What is due still stands here in rust.');
-  ring('This is how an alarm sounds.');
+  if (!ui.alarms) return ui.say(tell('AlarmKey.alarms-are-off-what-due'));
+  ring(tell('AlarmKey.this-how-alarm-sounds'));
   const says = await askForNotifications();
-  ui.say(
-    says ??
-      'Alarms ring while this page is open. For a sleeping phone take the calendar file of Ready.',
-  );
+  ui.say(says ?? tell('AlarmKey.alarms-ring-while-this-page'));
 }
 </script>
 
 <template>
   <Button
     text
-    :label="ui.alarms ? 'Alarms on' : 'Ring when due'"
+    :label="ui.alarms ? tell('AlarmKey.alarms-on') : tell('AlarmKey.ring-when-due')"
     :aria-pressed="ui.alarms"
     @click="turn"
   />

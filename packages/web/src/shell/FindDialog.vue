@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -64,25 +65,30 @@ const idOf = (line: Found): string => `found-${line.id.replace(/\W+/g, '-')}`;
 </script>
 
 <template>
-  <DialogFrame :key="opened" v-model:visible="ui.finding" header="Find" :width="640">
+  <DialogFrame
+    :key="opened"
+    v-model:visible="ui.finding"
+    :header="tell('common.find')"
+    :width="640"
+  >
     <input
       autofocus
       v-model="typed"
       class="p-inputtext field"
       type="text"
       role="combobox"
-      aria-label="A hive, comb, lot, jar, person, place or rule"
+      :aria-label="tell('FindDialog.hive-comb-lot-jar-person')"
       aria-controls="found"
       aria-autocomplete="list"
       :aria-expanded="found.length > 0"
       :aria-activedescendant="found[at] ? idOf(found[at]) : undefined"
-      placeholder="A hive, comb, lot, jar, person, place or rule"
+      :placeholder="tell('FindDialog.hive-comb-lot-jar-person')"
       autocomplete="off"
       @keydown.down.prevent="move(1)"
       @keydown.up.prevent="move(-1)"
       @keydown.enter.prevent="go(found[at])"
     />
-    <ul id="found" role="listbox" aria-label="Found">
+    <ul id="found" role="listbox" :aria-label="tell('FindDialog.found')">
       <li
         v-for="(line, i) in found"
         :id="idOf(line)"
@@ -97,10 +103,10 @@ const idOf = (line: Found): string => `found-${line.id.replace(/\W+/g, '-')}`;
       </li>
     </ul>
     <p v-if="typed.trim() && !found.length" role="status">
-      Nothing is called “{{ typed.trim() }}”. A part of a name is enough.
+      {{ tell('FindDialog.nothing-called-part-name-enough', { typed: typed.trim() }) }}
     </p>
     <p v-else-if="!typed.trim()" class="sub">
-      A part of a name is enough. The keys / and Ctrl K open this field on every screen.
+      {{ tell('FindDialog.part-name-enough-keys-and') }}
     </p>
   </DialogFrame>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { STAGES, harvestMark, type Batch } from '@furrow/core';
 import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
@@ -57,11 +58,13 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
   <header ref="band" class="row-band">
     <div class="home">
       <i v-if="here >= 0" class="plough" aria-hidden="true" />
-      <RouterLink to="/" class="word">Furrow</RouterLink>
+      <RouterLink to="/" class="word">{{ tell('HarvestRow.furrow') }}</RouterLink>
       <span class="date">{{ dayText(now, harvests?.[0]?.zone ?? 'local') }}</span>
-      <RouterLink to="/" class="today" :class="{ now: route.name === 'today' }">Today</RouterLink>
+      <RouterLink to="/" class="today" :class="{ now: route.name === 'today' }">{{
+        tell('common.today')
+      }}</RouterLink>
     </div>
-    <nav class="stages" :style="{ '--stages': stages.length }" aria-label="The row">
+    <nav class="stages" :style="{ '--stages': stages.length }" :aria-label="tell('HarvestRow.row')">
       <div
         v-for="s in stages"
         :key="s.stage"
@@ -76,7 +79,14 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
             class="bead"
             :class="{ open: route.params.id === b.id }"
             :title="mark(b)"
-            :aria-label="`Harvest of ${b.hiveName}, ${b.date}, ${markOf(b)}at ${s.name}`"
+            :aria-label="
+              tell('HarvestRow.harvest-at', {
+                hiveName: b.hiveName,
+                date: b.date,
+                b: markOf(b),
+                s: s.name,
+              })
+            "
           >
             {{ b.hiveName }}<i />
           </RouterLink>
@@ -105,14 +115,26 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
           stroke-dasharray="4 4"
         />
       </svg>
-      <RouterLink v-if="isHelper" to="/bring" :class="{ now: route.name === 'bring' }"
-        >Bring</RouterLink
+      <RouterLink v-if="isHelper" to="/bring" :class="{ now: route.name === 'bring' }">{{
+        tell('common.bring')
+      }}</RouterLink>
+      <RouterLink v-else to="/rules" :class="{ now: route.name === 'rules' }">{{
+        tell('common.rules')
+      }}</RouterLink>
+      <button
+        type="button"
+        class="help"
+        :aria-label="tell('common.find')"
+        @click="ui.finding = true"
       >
-      <RouterLink v-else to="/rules" :class="{ now: route.name === 'rules' }">Rules</RouterLink>
-      <button type="button" class="help" aria-label="Find" @click="ui.finding = true">
         <span class="kbd">/</span>
       </button>
-      <button type="button" class="help" aria-label="Help, keys and undo" @click="emit('keys')">
+      <button
+        type="button"
+        class="help"
+        :aria-label="tell('common.help-keys-and-undo')"
+        @click="emit('keys')"
+      >
         <span class="kbd">?</span>
       </button>
     </div>

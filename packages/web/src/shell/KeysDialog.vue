@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import ToggleSwitch from 'primevue/toggleswitch';
@@ -8,7 +9,7 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { helpOf } from './help.js';
 import { useUi } from './ui.js';
-import { said } from './units.js';
+import { said } from '../words/units.js';
 
 const visible = defineModel<boolean>('visible', { required: true });
 const ui = useUi();
@@ -18,19 +19,19 @@ const refresh = useRefresh();
 const { data: journal } = useJournal();
 const refused = ref('');
 const keys = [
-  [', .', 'stage before, after'],
-  ['← →', 'comb before, after'],
-  ['A B', 'side of the comb'],
-  ['T', 'take the comb in hand, or put it back, in Choose'],
-  ['D', 'Today'],
-  ['R', 'Rules'],
-  ['U', 'undo the last entry'],
-  ['V', 'drawing or table'],
-  ['M', 'sun mode'],
-  ['Space', 'the next step, in Take'],
-  ['/', 'find anything by its name'],
-  ['?', 'this list'],
-  ['Esc', 'put it down'],
+  [', .', tell('KeysDialog.stage-before-after')],
+  ['← →', tell('KeysDialog.comb-before-after')],
+  ['A B', tell('KeysDialog.side-comb')],
+  ['T', tell('KeysDialog.take-comb-in-hand-or')],
+  ['D', tell('common.today')],
+  ['R', tell('common.rules')],
+  ['U', tell('KeysDialog.undo-last-entry')],
+  ['V', tell('KeysDialog.drawing-or-table')],
+  ['M', tell('KeysDialog.sun-mode')],
+  ['Space', tell('KeysDialog.next-step-in-take')],
+  ['/', tell('KeysDialog.find-anything-by-its-name')],
+  ['?', tell('KeysDialog.this-list')],
+  [tell('KeysDialog.esc'), tell('KeysDialog.put-it-down')],
 ];
 async function undo(commandId: string): Promise<void> {
   refused.value = '';
@@ -38,18 +39,19 @@ async function undo(commandId: string): Promise<void> {
     await send('/undo', { commandId });
     await refresh();
   } catch (error) {
-    refused.value = error instanceof Refused ? error.message : 'This could not be undone.';
+    refused.value =
+      error instanceof Refused ? error.message : tell('KeysDialog.this-could-not-be-undone');
   }
 }
 </script>
 
 <template>
-  <DialogFrame v-model:visible="visible" header="Help, keys and undo" :width="720">
+  <DialogFrame v-model:visible="visible" :header="tell('common.help-keys-and-undo')" :width="720">
     <div class="two">
       <section>
         <h2 class="furrow-heading">{{ help.title }}</h2>
         <p v-for="sentence in help.sentences" :key="sentence" class="help">{{ sentence }}</p>
-        <h2 class="furrow-heading">Keys</h2>
+        <h2 class="furrow-heading">{{ tell('KeysDialog.keys') }}</h2>
         <dl>
           <div v-for="[key, does] in keys" :key="key">
             <dt>
@@ -59,14 +61,17 @@ async function undo(commandId: string): Promise<void> {
           </div>
         </dl>
         <label class="switch"
-          ><ToggleSwitch v-model="ui.keysOn" input-id="keys-on" /> Keys are on</label
+          ><ToggleSwitch v-model="ui.keysOn" input-id="keys-on" />
+          {{ tell('KeysDialog.keys-are-on') }}</label
         >
-        <label class="switch"><ToggleSwitch v-model="ui.sun" input-id="sun-on" /> Sun mode</label>
+        <label class="switch"
+          ><ToggleSwitch v-model="ui.sun" input-id="sun-on" /> {{ tell('common.sun-mode') }}</label
+        >
       </section>
       <section>
-        <h2 class="furrow-heading">Last entries</h2>
+        <h2 class="furrow-heading">{{ tell('KeysDialog.last-entries') }}</h2>
         <p v-if="refused" class="rust" role="alert">{{ refused }}</p>
-        <p v-if="!journal?.length" class="sub">Nothing was written yet.</p>
+        <p v-if="!journal?.length" class="sub">{{ tell('KeysDialog.nothing-was-written-yet') }}</p>
         <ul>
           <li
             v-for="line in journal?.slice(0, 8)"
@@ -74,14 +79,15 @@ async function undo(commandId: string): Promise<void> {
             :class="{ undone: line.undoneBy }"
           >
             <span
-              >{{ said(line.sentence) }}<template v-if="line.undoneBy"> (undone)</template
+              >{{ said(line.sentence)
+              }}<template v-if="line.undoneBy"> {{ tell('KeysDialog.undone') }}</template
               ><span v-if="line.by" class="by">{{ line.by }}</span></span
             >
             <Button
               v-if="!line.undoneBy"
               text
-              label="Undo"
-              :aria-label="`Undo: ${said(line.sentence)}`"
+              :label="tell('common.undo')"
+              :aria-label="tell('KeysDialog.undo', { sentence: said(line.sentence) })"
               @click="undo(line.commandId)"
             />
           </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { onMounted, onUnmounted, ref } from 'vue';
@@ -49,7 +50,7 @@ onUnmounted(() => window.removeEventListener('beforeunload', beforeUnload));
 <template>
   <DialogFrame
     :visible="target !== null"
-    :header="`${what} are not written down`"
+    :header="tell('LeaveUnsaved.are-not-written-down', { what })"
     :width="440"
     @update:visible="target = null"
   >
@@ -57,9 +58,14 @@ onUnmounted(() => window.removeEventListener('beforeunload', beforeUnload));
       <p v-if="against" class="rust">
         <b>{{ against }}</b>
       </p>
-      <Button v-else label="Write them down and go" :loading="busy" @click="saveAndLeave" />
-      <Button outlined label="Go, as they were before" @click="leave" />
-      <Button text label="Stay here" @click="target = null" />
+      <Button
+        v-else
+        :label="tell('LeaveUnsaved.write-them-down-and-go')"
+        :loading="busy"
+        @click="saveAndLeave"
+      />
+      <Button outlined :label="tell('LeaveUnsaved.go-as-they-were-before')" @click="leave" />
+      <Button text :label="tell('LeaveUnsaved.stay-here')" @click="target = null" />
     </div>
   </DialogFrame>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { serverSpeed } from '../api/client';
 import { clockText } from './times';
 import { useStandsSince } from '../api/failure';
@@ -10,7 +11,7 @@ import { Refused, deviceAheadMinutes, read, send } from '../api/client.js';
 import { dueNow, ring } from './alarms.js';
 import { useUi } from './ui.js';
 import { useNow } from './useNow.js';
-import { said } from './units.js';
+import { said } from '../words/units.js';
 
 const ui = useUi();
 const now = useNow();
@@ -31,18 +32,18 @@ function due(clock: Clock): string {
   );
 }
 const WORDS: Record<Clock['kind'], string> = {
-  drain: 'Drain',
-  settle: 'Settle',
-  wait: 'Wait',
-  frame: 'Frame',
-  warm: 'Warm',
-  press: 'Press',
-  rack: 'Rack',
-  freeze: 'Cold',
-  thaw: 'Thaw',
-  out: 'Comb',
-  wax: 'Wax',
-  rinse: 'Rinse',
+  drain: tell('common.drain'),
+  settle: tell('common.settle'),
+  wait: tell('SoilStrip.wait'),
+  frame: tell('common.frame'),
+  warm: tell('common.warm'),
+  press: tell('common.press'),
+  rack: tell('SoilStrip.rack'),
+  freeze: tell('SoilStrip.cold'),
+  thaw: tell('SoilStrip.thaw'),
+  out: tell('common.comb'),
+  wax: tell('common.wax'),
+  rinse: tell('common.rinse'),
 };
 const WHERE: Record<Clock['kind'], string> = {
   drain: 'drain',
@@ -60,9 +61,11 @@ const WHERE: Record<Clock['kind'], string> = {
 };
 /** A clock of this device that is minutes off is said; records go by Furrow's. */
 const ahead = computed(() => (now.value ? deviceAheadMinutes() : 0));
-const aheadText = computed(
-  () =>
-    `This device's clock is ${hoursText(Math.abs(ahead.value) / 60)} ${ahead.value > 0 ? 'ahead' : 'behind'}: Furrow writes by its own.`,
+const aheadText = computed(() =>
+  tell('SoilStrip.this-devices-clock-furrow-writes', {
+    ahead: hoursText(Math.abs(ahead.value) / 60),
+    ahead2: ahead.value > 0 ? tell('SoilStrip.ahead') : tell('SoilStrip.behind'),
+  }),
 );
 const rung = new Set<string>();
 watch([clocks, now], () => {
@@ -79,12 +82,12 @@ async function undo(): Promise<void> {
     const commandId =
       ui.message?.commandId ??
       (await read('/journal')).items.find((line) => !line.undoneBy)?.commandId;
-    if (!commandId) return ui.say('There is nothing to undo.');
+    if (!commandId) return ui.say(tell('SoilStrip.there-nothing-to-undo'));
     await send('/undo', { commandId });
-    ui.say('Undone.');
+    ui.say(tell('SoilStrip.undone'));
     await refresh();
   } catch (error) {
-    ui.say(error instanceof Refused ? error.message : 'This could not be undone.');
+    ui.say(error instanceof Refused ? error.message : tell('SoilStrip.this-could-not-be-undone'));
   }
 }
 /** What is on the screen could not be read anew: said with its age, by Furrow's clock. */
@@ -92,14 +95,14 @@ const standsText = computed(() => {
   if (standsSince.value === null) return null;
   const ageMs = (Date.now() - standsSince.value) * serverSpeed();
   const at = clockText(new Date(now.value.getTime() - ageMs).toISOString(), zone.value, now.value);
-  return `Furrow cannot be reached. What stands here is of ${at}; what you type stays.`;
+  return tell('SoilStrip.furrow-cannot-be-reached-what', { at });
 });
 const zone = computed(() => hives.value?.[0]?.site.zone ?? 'local');
 defineExpose({ undo });
 </script>
 
 <template>
-  <footer class="soil-strip" aria-label="Clocks and messages">
+  <footer class="soil-strip" :aria-label="tell('SoilStrip.clocks-and-messages')">
     <span v-if="standsText" class="clock stands" role="status">{{ standsText }}</span>
     <RouterLink
       v-for="c in clocks"
@@ -112,12 +115,16 @@ defineExpose({ undo });
       <span class="quiet">{{ due(c) }}</span>
     </RouterLink>
     <span v-if="Math.abs(ahead) >= 3" class="clock">{{ aheadText }}</span>
-    <span v-if="clocks?.length === 0 && !standsText" class="quiet">No clock runs.</span>
+    <span v-if="clocks?.length === 0 && !standsText" class="quiet">{{
+      tell('SoilStrip.no-clock-runs')
+    }}</span>
     <span class="grow" />
     <span class="said" role="status" aria-live="polite">
       <template v-if="ui.message">
         <span class="text">{{ said(ui.message.text) }}</span>
-        <button v-if="ui.message.commandId" type="button" @click="undo">Undo</button>
+        <button v-if="ui.message.commandId" type="button" @click="undo">
+          {{ tell('common.undo') }}
+        </button>
       </template>
     </span>
     <b class="time">{{ DateTime.fromJSDate(now, { zone }).toFormat('HH:mm') }}</b>

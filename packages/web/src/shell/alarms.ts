@@ -1,5 +1,6 @@
+import { tell } from '../words/tell.js';
 import { todaySay, type Clock } from '@furrow/core';
-import { said } from './units.js';
+import { said } from '../words/units.js';
 
 /**
  * Which clocks have come due and were not rung yet: each once for its instant. Pure, so that it can
@@ -23,12 +24,11 @@ export function dueNow(
 
 /** Asks once whether notifications may be shown; gives a sentence where this browser cannot. */
 export async function askForNotifications(): Promise<string | null> {
-  if (!('Notification' in window))
-    return 'This browser shows no notifications: sound and vibration ring while this page is open.';
+  if (!('Notification' in window)) return tell('alarms.this-browser-shows-no-notifications');
   if (Notification.permission === 'default') await Notification.requestPermission();
   return Notification.permission === 'granted'
     ? null
-    : 'Notifications are not allowed: sound and vibration ring while this page is open.';
+    : tell('alarms.notifications-are-not-allowed-sound');
 }
 
 let audio: AudioContext | null = null;

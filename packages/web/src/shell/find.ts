@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   HIVE_KINDS,
   SCHOOL_QUESTIONS,
@@ -19,8 +20,7 @@ import { STAGE_NAMES } from './stageNames.js';
 export interface Found {
   /** Steady key of the line. */
   id: string;
-  what:
-    'Hive' | 'Comb' | 'Harvest' | 'Lot' | 'Place' | 'Vessel' | 'Jar' | 'Person' | 'Rule' | 'Help';
+  what: string;
   name: string;
   /** Other words by which people look for it. */
   also?: string;
@@ -48,9 +48,9 @@ export const plain = (text: string): string =>
 const ofHives = (hives: readonly Hive[]): Found[] =>
   hives.map((hive) => ({
     id: hive.id,
-    what: 'Hive',
+    what: tell('common.hive'),
     name: `${hive.name}, ${HIVE_KINDS[hive.kind].name}, ${hive.site.name}`,
-    leads: 'to Look',
+    leads: tell('find.to-look'),
     to: `/look/${hive.id}`,
   }));
 const ofCombs = (hives: readonly Hive[]): Found[] =>
@@ -59,9 +59,9 @@ const ofCombs = (hives: readonly Hive[]): Found[] =>
       .filter((bar) => bar.comb)
       .map((bar) => ({
         id: bar.comb!.id,
-        what: 'Comb' as const,
+        what: tell('common.comb'),
         name: `${hive.name}, ${unitWord(hive.kind)} ${placeLabel(bar.slot)}`,
-        leads: 'to Look',
+        leads: tell('find.to-look'),
         to: `/look/${hive.id}?comb=${bar.slot}`,
       })),
   );
@@ -70,9 +70,9 @@ function ofHarvests(harvests: readonly Batch[]): Found[] {
     const stage = b.closedAt ? 'book' : b.stage;
     return {
       id: b.id,
-      what: 'Harvest' as const,
+      what: tell('common.harvest'),
       name: [b.hiveName, b.lotName, b.date, b.code].filter(Boolean).join(', '),
-      leads: `to ${STAGE_NAMES[stage]}`,
+      leads: tell('find.to', { stage: STAGE_NAMES[stage] }),
       to: `/${stage}/${b.id}`,
     };
   });
@@ -80,17 +80,17 @@ function ofHarvests(harvests: readonly Batch[]): Found[] {
 function ofLots(lots: readonly Lot[]): Found[] {
   return lots.map((lot) => ({
     id: lot.id,
-    what: 'Lot' as const,
+    what: tell('common.lot'),
     name: [lot.name, lot.code].filter(Boolean).join(', '),
-    leads: lot.count === null ? 'to Book' : 'to the shelf',
+    leads: lot.count === null ? tell('find.to-book') : tell('find.to-shelf'),
     to: lot.count === null ? `/book/${lot.batchId}` : `/jar/${lot.batchId}?at=shelf`,
   }));
 }
-const kit = (what: 'Vessel' | 'Jar', id: string, name: string): Found => ({
+const kit = (what: string, id: string, name: string): Found => ({
   id,
   what,
   name,
-  leads: 'to the kit in Rules',
+  leads: tell('find.to-kit-in-rules'),
   to: '/rules?at=kit',
 });
 function ofSites(sites: readonly Site[], hives: readonly Hive[]): Found[] {
@@ -100,9 +100,9 @@ function ofSites(sites: readonly Site[], hives: readonly Hive[]): Found[] {
       ? [
           {
             id: site.id,
-            what: 'Place' as const,
+            what: tell('common.place'),
             name: site.name,
-            leads: `to ${first.name} in Look`,
+            leads: tell('find.to-in-look', { first: first.name }),
             to: `/look/${first.id}`,
           },
         ]
@@ -119,37 +119,37 @@ export function everything(all: FindIn): Found[] {
     ...ofHarvests(all.harvests),
     ...ofLots(all.lots),
     ...ofSites(all.sites, all.hives),
-    ...all.vessels.map((v) => kit('Vessel', v.id, v.name)),
-    ...all.jars.map((j) => kit('Jar', j.id, j.name)),
+    ...all.vessels.map((v) => kit(tell('find.vessel'), v.id, v.name)),
+    ...all.jars.map((j) => kit(tell('common.jar'), j.id, j.name)),
     ...all.people.map((p) => ({
       id: p.id,
-      what: 'Person' as const,
+      what: tell('find.person'),
       name: p.name,
-      leads: 'to the shelf',
+      leads: tell('find.to-shelf'),
       to: '/jar?at=shelf',
     })),
     // Many combs would crowd out what else is called like their hive.
     ...ofCombs(all.hives),
     ...RULE_NAMES.map((name) => ({
       id: `rule ${name}`,
-      what: 'Rule' as const,
+      what: tell('find.rule'),
       name,
       also: RULE_ALSO[name],
-      leads: 'to Rules',
+      leads: tell('find.to-rules'),
       to: `/rules?at=all&find=${encodeURIComponent(name)}`,
     })),
     ...SCHOOL_QUESTIONS.map((q) => ({
       id: `school ${q.rule}`,
-      what: 'Rule' as const,
+      what: tell('find.rule'),
       name: `${q.asks} ${q.choices.map((c) => c.label).join(', ')}`,
-      leads: 'to the schools in Rules',
+      leads: tell('find.to-schools-in-rules'),
       to: `/rules?at=schools&ask=${q.rule}`,
     })),
     ...HELP.map((page) => ({
       id: `help ${page.route}`,
-      what: 'Help' as const,
+      what: tell('find.help'),
       name: `${page.title}: ${page.sentences[0]}`,
-      leads: `to ${page.title}`,
+      leads: tell('find.to-2', { title: page.title }),
       to: page.to,
     })),
   ];

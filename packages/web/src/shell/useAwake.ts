@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { onMounted, onScopeDispose, ref } from 'vue';
 
 /** Keeps the screen awake while a stage is open, where the browser can; says so where it cannot. */
@@ -11,7 +12,7 @@ export function useAwake() {
       lock = await navigator.wakeLock.request('screen');
       says.value = null;
     } catch {
-      says.value = 'This browser lets the screen go dark: set the display to stay on.';
+      says.value = tell('useAwake.this-browser-lets-screen-go');
     }
   }
   const again = (): void => void hold();

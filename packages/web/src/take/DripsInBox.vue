@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { estimateSeen, sumRanges, type BatchDetail, type HouseRules } from '@furrow/core';
 import { massRangeText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -32,14 +33,14 @@ async function drips(): Promise<void> {
   const { combIds } = props;
   for (const stepId of props.putOff) {
     const mark = { id: newId(), batchId, stepId, answer: { later: true } };
-    if (!(await go('/stepMarks', mark, 'Cut free later.'))) return;
+    if (!(await go('/stepMarks', mark, tell('DripsInBox.cut-free-later')))) return;
   }
   const taken = { id: newId(), batchId, combIds, grossG: null, emptyG: null, vesselId: null };
-  if (!(await go('/boxTakes', taken, 'Its comb is weighed later.'))) return;
+  if (!(await go('/boxTakes', taken, tell('DripsInBox.its-comb-weighed-later')))) return;
   await go(
     `/harvests/${batchId}/weighTakes`,
     { combIds, grossG: null, tareG: null, netBy: 'estimate' },
-    'It drips in its box, by its estimate until the empty box is weighed.',
+    tell('DripsInBox.it-drips-in-its-box-2'),
   );
 }
 </script>
@@ -50,7 +51,11 @@ async function drips(): Promise<void> {
       outlined
       type="button"
       class="drips"
-      :label="`It drips in its box first: ${massRangeText(expectedKg, rules.units)} by estimate`"
+      :label="
+        tell('DripsInBox.it-drips-in-its-box', {
+          expectedKg: massRangeText(expectedKg, rules.units),
+        })
+      "
       :loading="busy"
       @click="drips"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { estimatedTakes, hiveKind, placesOf, type BatchDetail } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -28,29 +29,29 @@ const emptied = computed(() => {
   );
 });
 const off = (number: number, id: string): unknown =>
-  go(`/boxes/${id}/off`, { reason: 'harvest' }, `Box ${number} stays off.`);
+  go(`/boxes/${id}/off`, { reason: 'harvest' }, tell('EmptyBoxes.box-stays-off', { number }));
 const below = (number: number, id: string): unknown =>
-  go(`/boxes/${id}/below`, {}, `Box ${number} set in below: the others count one more.`);
+  go(`/boxes/${id}/below`, {}, tell('EmptyBoxes.box-set-in-below-others', { number }));
 </script>
 
 <template>
   <fieldset v-for="box in emptied" :key="box.carrierId" class="where">
-    <legend>Box {{ box.number }} is empty. Where is it now?</legend>
+    <legend>{{ tell('EmptyBoxes.box-empty-where-it-now', { number: box.number }) }}</legend>
     <div class="keys">
       <Button
         outlined
-        label="Off the hive"
+        :label="tell('EmptyBoxes.off-hive')"
         :loading="busy"
         @click="off(box.number, box.carrierId)"
       />
       <Button
         v-if="goesBelow"
         outlined
-        label="In below the others"
+        :label="tell('EmptyBoxes.in-below-others')"
         :loading="busy"
         @click="below(box.number, box.carrierId)"
       />
-      <Button outlined label="Back on top" @click="back.push(box.carrierId)" />
+      <Button outlined :label="tell('EmptyBoxes.back-on-top')" @click="back.push(box.carrierId)" />
     </div>
   </fieldset>
   <Refusal :refusal="refusal" />

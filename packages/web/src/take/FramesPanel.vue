@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   RUNS_TO_APPLY,
   honeyDensityKgPerL,
@@ -21,7 +22,7 @@ import { useNow } from '../shell/useNow.js';
 import SwapVessel from './SwapVessel.vue';
 import WeighVessel from './WeighVessel.vue';
 import { useFrames } from './useFrames.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Frames that run: one large with its vessel, the others beside it; opened part by part, weighed,
@@ -112,7 +113,7 @@ const weighed = computed(() => {
 });
 const weigh = (vesselId: string): void => void (panel.value = { kind: 'weigh', vesselId });
 const nameOf = (vesselId: string): string =>
-  props.vessels.find((v) => v.id === vesselId)?.name ?? 'the vessel';
+  props.vessels.find((v) => v.id === vesselId)?.name ?? tell('FramesPanel.vessel');
 /** The frame a vessel's weighing is written under: the one in view where it ran into it. */
 const writtenUnder = (vesselId: string): string => {
   const spells = held.value.get(vesselId)?.spells ?? [];
@@ -136,12 +137,14 @@ async function write(
       vesselId: change.vesselId ?? null,
       ...(change.later ? { later: true } : {}),
     },
-    `Frame ${frame.value.label}: ${said}.`,
+    tell('FramesPanel.frame-2', { frame: frame.value.label, said }),
   );
   return Boolean(done);
 }
 const open = (): unknown =>
-  write('open', `part ${frame.value.run.partsOpen + 1} opened`, { vesselId: frame.value.vesselId });
+  write('open', tell('FramesPanel.part-opened', { partsOpen: frame.value.run.partsOpen + 1 }), {
+    vesselId: frame.value.vesselId,
+  });
 /**
  * A frame that ran before Furrow was asked: its parts are written down as open, without waiting at
  * each.
@@ -149,15 +152,18 @@ const open = (): unknown =>
 async function openAlready(): Promise<void> {
   for (let part = frame.value.run.partsOpen + 1; part <= props.rules.frameParts; part++) {
     const vesselId = frame.value.vesselId;
-    if (!(await write('open', `part ${part} was open already`, { vesselId }))) return;
-    if (!(await write('no-leak', 'no leak seen'))) return;
+    if (!(await write('open', tell('FramesPanel.part-was-open-already', { part }), { vesselId })))
+      return;
+    if (!(await write('no-leak', tell('FramesPanel.no-leak-seen')))) return;
   }
 }
 const owedNow = computed(() => owedBy(frame.value.combId));
 async function plug(later = false): Promise<void> {
   if (owedNow.value.length && !later) return weigh(owedNow.value[0].vesselId);
   const here = at.value;
-  const said = later ? 'plug in, its vessel is weighed later' : 'plug in, closed';
+  const said = later
+    ? tell('FramesPanel.plug-in-its-vessel-weighed')
+    : tell('FramesPanel.plug-in-closed');
   const done = await write('plug', said, { later });
   const open = frames.value.findIndex((f) => !f.run.closed);
   // Whoever has gone to another frame meanwhile stays there.
@@ -167,20 +173,34 @@ const ACTS: Record<string, { label: () => string; run: () => unknown } | null> =
   open: {
     label: () =>
       props.rules.frameParts === 1
-        ? 'Open the frame'
-        : `Open part ${frame.value.run.partsOpen + 1} of ${props.rules.frameParts}`,
+        ? tell('FramesPanel.open-frame')
+        : tell('FramesPanel.open-part', {
+            partsOpen: frame.value.run.partsOpen + 1,
+            frameParts: props.rules.frameParts,
+          }),
     run: open,
   },
-  'check-leak': { label: () => 'No leak', run: () => write('no-leak', 'no leak seen') },
-  'handle-leak': {
-    label: () => 'The leak is seen to',
-    run: () => write('leak-handled', 'leak seen to'),
+  'check-leak': {
+    label: () => tell('FramesPanel.no-leak'),
+    run: () => write('no-leak', tell('FramesPanel.no-leak-seen')),
   },
-  weigh: { label: () => 'Only drops come now', run: () => write('drops', 'only drops') },
-  reset: { label: () => 'Reset: cells back in line', run: () => write('reset', 'reset') },
+  'handle-leak': {
+    label: () => tell('FramesPanel.leak-seen-to'),
+    run: () => write('leak-handled', tell('FramesPanel.leak-seen-to-2')),
+  },
+  weigh: {
+    label: () => tell('FramesPanel.only-drops-come-now'),
+    run: () => write('drops', tell('FramesPanel.only-drops')),
+  },
+  reset: {
+    label: () => tell('FramesPanel.reset-cells-back-in-line'),
+    run: () => write('reset', 'reset'),
+  },
   plug: {
     label: () =>
-      owedNow.value.length ? `Weigh ${nameOf(owedNow.value[0].vesselId)} first` : 'The plug is in',
+      owedNow.value.length
+        ? tell('FramesPanel.weigh-first', { vesselId: nameOf(owedNow.value[0].vesselId) })
+        : tell('FramesPanel.plug-in'),
     run: () => plug(),
   },
   closed: null,
@@ -194,8 +214,8 @@ const shut = computed(() => frames.value.filter((f) => !f.run.openedAt));
 const hasLeaked = computed(() => frames.value.some((f) => f.run.hasLeaked));
 const doneLabel = computed(() =>
   hasLeaked.value && shut.value.length
-    ? `Stop here: ${shut.value.length} ${shut.value.length === 1 ? 'frame stays' : 'frames stay'} shut`
-    : 'All frames closed',
+    ? tell('FramesPanel.stop-here-frames-stay-shut', { shut: shut.value.length })
+    : tell('FramesPanel.all-frames-closed'),
 );
 const leakSteps = computed(
   () => incidentAnswer('leak', { stings: 0, rules: props.rules, frameRuns: true }).doNow,
@@ -203,20 +223,24 @@ const leakSteps = computed(
 const minutes = (iso: string | null): string =>
   iso ? `${Math.max(0, Math.round((now.value.getTime() - Date.parse(iso)) / 60_000))} min` : '';
 function closedText(f: (typeof frames.value)[number]): string {
-  if (owedBy(f.combId).length) return 'closed, not weighed yet';
-  return `closed, ${massText(f.run.outG / 1000, units.value, 2)}`;
+  if (owedBy(f.combId).length) return tell('FramesPanel.closed-not-weighed-yet');
+  return tell('FramesPanel.closed', { outG: massText(f.run.outG / 1000, units.value, 2) });
 }
 function state(f: (typeof frames.value)[number]): string {
   if (f.run.closed) return closedText(f);
   if (f.run.leaking) return 'leaks';
   if (!f.run.openedAt) return 'shut';
-  return `${f.run.partsOpen} of ${props.rules.frameParts} open, ${minutes(f.run.openedAt)}`;
+  return tell('FramesPanel.open', {
+    partsOpen: f.run.partsOpen,
+    frameParts: props.rules.frameParts,
+    openedAt: minutes(f.run.openedAt),
+  });
 }
 </script>
 
 <template>
   <div class="frames">
-    <div class="chips" role="group" aria-label="Frames">
+    <div class="chips" role="group" :aria-label="tell('FramesPanel.frames')">
       <button
         v-for="(f, i) in frames"
         :key="f.combId"
@@ -225,10 +249,9 @@ function state(f: (typeof frames.value)[number]): string {
         :class="{ rusty: f.run.leaking }"
         @click="at = i"
       >
-        <b>Frame {{ f.label }}</b
-        ><span>{{ state(f) }}</span></button
+        <b>{{ tell('FramesPanel.frame', { f: f.label }) }}</b><span>{{ state(f) }}</span></button
       ><button type="button" class="otherwise" @click="emit('otherwise')">
-        <b>Something went otherwise…</b>
+        <b>{{ tell('common.something-went-otherwise') }}</b>
       </button>
     </div>
     <div class="now">
@@ -248,7 +271,13 @@ function state(f: (typeof frames.value)[number]): string {
         :full-kg="fullKg(frame.vessel)"
         :density-kg-per-l="density"
         :s="scale"
-        :label="`Frame ${frame.label}: ${state(frame)}; about ${massText(levelKg, rules.units)} in its vessel`"
+        :label="
+          tell('FramesPanel.frame-about-in-its-vessel', {
+            frame: frame.label,
+            frame2: state(frame),
+            levelKg: massText(levelKg, rules.units),
+          })
+        "
         :units="rules.units"
         @open="open"
       />
@@ -257,43 +286,58 @@ function state(f: (typeof frames.value)[number]): string {
           <b>{{ said(step.says) }}</b>
         </p>
         <ol v-if="step.act === 'handle-leak'">
-          <li v-for="line in leakSteps" :key="line">{{ line }}</li>
+          <li v-for="line in leakSteps" :key="line.key">{{ said(line) }}</li>
         </ol>
         <template v-else-if="forecast && !frame.run.closed">
           <p v-if="vesselForecast?.fullAt" class="says rust">
-            {{ frame.vessel?.name }} full from
-            {{ aboutText(vesselForecast.fullAt, zone, now, 'earlier') }}: swap before.
+            {{
+              tell('FramesPanel.full-from-swap-before', {
+                vessel: frame.vessel?.name,
+                fullAt: aboutText(vesselForecast.fullAt, zone, now, 'earlier'),
+              })
+            }}
           </p>
           <p v-if="together.length > 1" class="sub">
-            {{ together.map((f) => f.label).join(', ') }} run into it together; it is weighed as one
-            and shared out.
+            {{
+              tell('FramesPanel.run-into-it-together-it', {
+                together: together.map((f) => f.label).join(', '),
+              })
+            }}
           </p>
           <p v-if="forecast.nineTenthsAt" class="sub">
-            Nine tenths of what is open about {{ aboutText(forecast.nineTenthsAt.mid, zone, now) }},
-            between {{ aboutText(forecast.nineTenthsAt.low, zone, now, 'earlier') }} and
-            {{ aboutText(forecast.nineTenthsAt.high, zone, now, 'later') }}.
+            {{
+              tell('FramesPanel.nine-tenths-what-open-about', {
+                mid: aboutText(forecast.nineTenthsAt.mid, zone, now),
+                low: aboutText(forecast.nineTenthsAt.low, zone, now, 'earlier'),
+                high: aboutText(forecast.nineTenthsAt.high, zone, now, 'later'),
+              })
+            }}
           </p>
           <details class="how">
-            <summary>How this was got</summary>
+            <summary>{{ tell('common.how-this-was-got') }}</summary>
             <p>
               {{
-                frame.estimated
-                  ? 'The honey read in this frame'
-                  : said('A frame not read, 0.8 to 3 kg')
-              }}, the share of its parts that are open, its water, the warmth of a super (25 to 33
-              °C) and {{ ownFrames ? `your ${ownFrames} logged frames` : 'a starting range' }}: what
-              practitioners report, 7 minutes to overnight, is mostly their warmth and water;
-              {{
-                frame.run.weighedAt
-                  ? 'narrowed by its weighed vessel'
-                  : 'weigh its vessel once and it narrows'
-              }}. Times are the early edge where being late would spill.
+                tell('FramesPanel.share-its-parts-that-are', {
+                  warmth: { temperatureC: { low: 25, high: 33 } },
+                  estimated: frame.estimated
+                    ? tell('FramesPanel.honey-read-in-this-frame')
+                    : tell('FramesPanel.frame-not-read', {
+                        holds: { massG: { low: 800, high: 3000 }, as: 'estimate' },
+                      }),
+                  ownFrames: ownFrames
+                    ? tell('FramesPanel.your-logged-frames', { ownFrames })
+                    : tell('FramesPanel.starting-range'),
+                  weighedAt: frame.run.weighedAt
+                    ? tell('FramesPanel.narrowed-by-its-weighed-vessel')
+                    : tell('FramesPanel.weigh-its-vessel-once-and'),
+                })
+              }}
             </p>
           </details>
         </template>
         <p
           v-for="q in questions.filter((x) => x.combId === frame.combId && !frame.run.openedAt)"
-          :key="q.sentence"
+          :key="q.sentence.key"
           class="rust says"
         >
           {{ said(q.sentence) }}
@@ -334,10 +378,12 @@ function state(f: (typeof frames.value)[number]): string {
         @click="emit('finished')"
       />
       <p v-if="allClosed && anyClosed && shut.length" class="sub">
-        {{ shut.length }} {{ shut.length === 1 ? 'frame stays' : 'frames stay' }} shut.
+        {{ tell('FramesPanel.frames-stay-shut', { shut: shut.length }) }}
         <template v-if="hasLeaked"
-          >Drain {{ shut.length === 1 ? 'it' : 'them' }} off the hive, over a tray:
-          <RouterLink :to="`/choose/${detail.hive.id}`">choose again</RouterLink>.</template
+          >{{ tell('FramesPanel.drain-them-off-hive-over', { shut: shut.length }) }}
+          <RouterLink :to="`/choose/${detail.hive.id}`">{{
+            tell('FramesPanel.choose-again')
+          }}</RouterLink>.</template
         >
       </p>
       <Button
@@ -352,7 +398,7 @@ function state(f: (typeof frames.value)[number]): string {
         v-if="step.act === 'open' && !frame.run.openedAt"
         outlined
         class="big-touch"
-        label="It was open already"
+        :label="tell('FramesPanel.it-was-open-already')"
         :loading="busy"
         @click="openAlready"
       />
@@ -361,18 +407,22 @@ function state(f: (typeof frames.value)[number]): string {
           v-if="step.act === 'check-leak' || step.act === 'open' || step.act === 'weigh'"
           outlined
           class="rusty"
-          label="It leaks"
+          :label="tell('FramesPanel.it-leaks')"
           @click="write('leak', 'leak')"
         />
-        <Button outlined label="Weigh vessel…" @click="weigh(frame.vesselId!)" /><Button
+        <Button
           outlined
-          label="Swap vessel…"
+          :label="tell('FramesPanel.weigh-vessel')"
+          @click="weigh(frame.vesselId!)"
+        /><Button
+          outlined
+          :label="tell('FramesPanel.swap-vessel')"
           @click="panel = { kind: 'swap' }"
         />
         <Button
           v-if="step.act === 'plug' && owedNow.length"
           outlined
-          label="Plug in, weigh later"
+          :label="tell('FramesPanel.plug-in-weigh-later')"
           @click="plug(true)"
         />
       </div>
@@ -381,7 +431,7 @@ function state(f: (typeof frames.value)[number]): string {
         :key="v.vesselId"
         outlined
         class="rusty"
-        :label="`${nameOf(v.vesselId)} is not weighed yet…`"
+        :label="tell('FramesPanel.not-weighed-yet', { vesselId: nameOf(v.vesselId) })"
         @click="weigh(v.vesselId)"
       />
     </div>

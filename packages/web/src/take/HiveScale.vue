@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { hiveScaleCheck, weighsOut, type BatchDetail, type Units } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -8,7 +9,7 @@ import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * A hive that stands on a scale: read before the first comb and after the last, and held against
@@ -38,11 +39,11 @@ async function readScale(): Promise<void> {
     const reading = await read(`/instruments/hive-scale?hiveId=${props.detail.hive.id}`);
     text.value = massText(reading.value / 1000, props.units);
     says.value = reading.simulated
-      ? 'read from the practice hive scale'
-      : 'read from the hive scale';
+      ? tell('HiveScale.read-from-practice-hive-scale')
+      : tell('HiveScale.read-from-hive-scale');
   } catch (error) {
     says.value =
-      error instanceof Error ? error.message : 'The hive scale says nothing. Type what it shows.';
+      error instanceof Error ? error.message : tell('HiveScale.hive-scale-says-nothing-type');
   }
 }
 const write = (): unknown =>
@@ -54,7 +55,12 @@ const write = (): unknown =>
       stepId: `hive-scale-${props.when}`,
       answer: { hiveG: Math.round(g.value!) },
     },
-    `Hive weighed ${props.when === 'before' ? 'before the first comb' : 'after the last'}.`,
+    tell('HiveScale.hive-weighed-2', {
+      when:
+        props.when === 'before'
+          ? tell('HiveScale.before-first-comb')
+          : tell('HiveScale.after-last'),
+    }),
   );
 </script>
 
@@ -68,8 +74,11 @@ const write = (): unknown =>
     {{ said(check.sentence) }}
   </p>
   <p v-else-if="written !== null" class="sub">
-    The hive weighed {{ massText(written / 1000, units, 1)
-    }}<template v-if="when === 'before'">; it is held against what is taken, at the end</template>.
+    {{ tell('HiveScale.hive-weighed', { written: massText(written / 1000, units, 1) })
+    }}<template v-if="when === 'before'">{{
+      tell('HiveScale.it-held-against-what-taken')
+    }}</template
+    >.
   </p>
   <details
     v-else-if="when === 'before' || readingOf('before') !== null"
@@ -77,18 +86,22 @@ const write = (): unknown =>
     :open="when === 'after'"
   >
     <summary>
-      {{ when === 'before' ? 'It stands on a hive scale' : 'Read the hive scale again' }}
+      {{
+        when === 'before'
+          ? tell('HiveScale.it-stands-on-hive-scale')
+          : tell('HiveScale.read-hive-scale-again')
+      }}
     </summary>
     <div class="scale">
       <TextField
         v-model="text"
         :unit="massUnit(units)"
-        label="The whole hive weighs"
+        :label="tell('common.whole-hive-weighs')"
         :error="text && g === null ? weightSuch('41,2 kg') : null"
         :hint="says"
-      /><Button outlined label="Read the hive scale" @click="readScale" /><Button
+      /><Button outlined :label="tell('common.read-hive-scale')" @click="readScale" /><Button
         outlined
-        label="Write it down"
+        :label="tell('common.write-it-down')"
         :disabled="g === null"
         :loading="busy"
         @click="write"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
+import { tell } from '../words/tell.js';
 import {
   INCIDENT_KINDS,
   INCIDENT_WORDS,
@@ -57,7 +59,7 @@ const answer = computed(() =>
     : null,
 );
 const stepAt = ref('');
-async function tell(next: IncidentKind, count: number | null = null): Promise<void> {
+async function report(next: IncidentKind, count: number | null = null): Promise<void> {
   kind.value = next;
   if (next === 'other' && !note.value.trim()) return;
   stepAt.value = props.stepId;
@@ -72,7 +74,7 @@ async function tell(next: IncidentKind, count: number | null = null): Promise<vo
       count,
       note: note.value.trim(),
     },
-    `${INCIDENT_WORDS[next]}: written down.`,
+    tell('IncidentDialog.written-down', { next: INCIDENT_WORDS[next] }),
   );
   if (done) emit('told', next);
 }
@@ -81,7 +83,7 @@ async function tell(next: IncidentKind, count: number | null = null): Promise<vo
 <template>
   <DialogFrame
     v-model:visible="visible"
-    :header="answer ? answer.title : 'What happened?'"
+    :header="answer ? said(answer.title) : tell('IncidentDialog.what-happened')"
     :width="720"
   >
     <div v-if="!answer" class="kinds">
@@ -90,42 +92,42 @@ async function tell(next: IncidentKind, count: number | null = null): Promise<vo
         :key="k"
         outlined
         :class="{ urgent: k === 'attack' }"
-        :label="INCIDENT_WORDS[k]"
-        @click="tell(k, k === 'sting' ? 1 : null)"
+        :label="said(INCIDENT_WORDS[k])"
+        @click="report(k, k === 'sting' ? 1 : null)"
       />
     </div>
     <div v-else class="answer">
       <template v-if="kind === 'other'"
-        ><form class="acts" @submit.prevent="tell('other')">
-          <TextField v-model="note" label="What was it?" /><Button
+        ><form class="acts" @submit.prevent="report('other')">
+          <TextField v-model="note" :label="tell('IncidentDialog.what-was-it')" /><Button
             type="submit"
-            label="Write it down"
+            :label="tell('common.write-it-down')"
             :disabled="!note.trim()"
             :loading="busy"
           /></form
       ></template>
       <ol>
-        <li v-for="line in answer.doNow" :key="line">{{ line }}</li>
+        <li v-for="line in answer.doNow" :key="line.key">{{ said(line) }}</li>
       </ol>
       <p class="then">
-        <b>{{ answer.then }}</b>
+        <b>{{ said(answer.then) }}</b>
       </p>
       <Refusal :refusal="refusal" />
       <div class="acts row">
         <Button
           v-if="kind === 'sting'"
           outlined
-          label="One more sting"
+          :label="tell('IncidentDialog.one-more-sting')"
           :loading="busy"
-          @click="tell('sting', 1)"
+          @click="report('sting', 1)"
         /><Button
           class="main"
           :label="
             answer.effect === 'leave'
-              ? 'We are away'
+              ? tell('IncidentDialog.we-are-away')
               : answer.effect === 'stop'
-                ? 'Done, only closing now'
-                : 'Done, go on'
+                ? tell('IncidentDialog.done-only-closing-now')
+                : tell('IncidentDialog.done-go-on')
           "
           @click="visible = false"
         />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { Batch, BatchDetail } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
@@ -51,35 +52,42 @@ watch([other, sameLot], () => emit('agreed', other.value === null || sameLot.val
 const isOwnHive = computed(() => other.value?.hiveId === props.detail.batch.hiveId);
 const theirComb = computed(() =>
   isOwnHive.value
-    ? 'The other lot of this hive'
-    : `${other.value!.hiveName}'s comb of ${dateText(other.value!.date)}`,
+    ? tell('LotQuestion.other-lot-this-hive')
+    : tell('LotQuestion.s-comb', {
+        hiveName: other.value!.hiveName,
+        date: dateText(other.value!.date),
+      }),
 );
 const join = (): unknown =>
   go(
     `/harvests/${props.detail.batch.id}/lot`,
     { withBatchId: other.value!.id },
-    `One lot with ${other.value!.hiveName}.`,
+    tell('LotQuestion.one-lot-with-2', { hiveName: other.value!.hiveName }),
   );
 </script>
 
 <template>
   <div v-if="other && !sameLot" class="lot" role="alert">
     <p>
-      <b>{{ theirComb }} is in this vessel. One lot, or two?</b>
+      <b>{{ tell('LotQuestion.in-this-vessel-one-lot', { theirComb }) }}</b>
       {{
         isOwnHive
-          ? 'Once mixed, they are one lot and cannot be told apart.'
-          : 'Once mixed, no jar can say which hive it came from.'
+          ? tell('LotQuestion.once-mixed-they-are-one')
+          : tell('LotQuestion.once-mixed-no-jar-can')
       }}
     </p>
     <div class="acts row">
       <Button
         type="button"
         outlined
-        :label="isOwnHive ? 'One lot after all' : `One lot with ${other.hiveName}`"
+        :label="
+          isOwnHive
+            ? tell('LotQuestion.one-lot-after-all')
+            : tell('LotQuestion.one-lot-with', { hiveName: other.hiveName })
+        "
         :loading="busy"
         @click="join"
-      /><span class="sub">Two lots: choose another vessel.</span>
+      /><span class="sub">{{ tell('LotQuestion.two-lots-choose-another-vessel') }}</span>
     </div>
     <Refusal :refusal="refusal" />
   </div>

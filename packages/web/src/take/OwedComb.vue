@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type HouseRules, type NetBy } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -28,9 +29,9 @@ const netG = computed(() =>
   grossG.value === null || tareG.value === null ? null : grossG.value - tareG.value,
 );
 const missing = computed(() => {
-  if (grossG.value === null) return 'What does it weigh, with its vessel?';
-  if (tareG.value === null) return 'What does the vessel weigh empty?';
-  return netG.value! < 0 ? 'Lighter than empty: one of the two is wrong.' : null;
+  if (grossG.value === null) return tell('OwedComb.what-does-it-weigh-with');
+  if (tareG.value === null) return tell('OwedComb.what-does-vessel-weigh-empty');
+  return netG.value! < 0 ? tell('common.lighter-than-empty-one-two') : null;
 });
 const write = (netBy: NetBy) =>
   go(
@@ -42,37 +43,47 @@ const write = (netBy: NetBy) =>
       tareG: netBy === 'estimate' ? null : tareG.value,
     },
     netBy === 'estimate'
-      ? `${props.name}: taken by its estimate.`
+      ? tell('OwedComb.taken-by-its-estimate', { name: props.name })
       : `${props.name}: ${massText(netG.value! / 1000, props.rules.units, 2)}.`,
   );
 </script>
 
 <template>
   <form class="acts bench" @submit.prevent="write('scale')">
-    <h2 class="furrow-heading">Weigh {{ name }}</h2>
+    <h2 class="furrow-heading">{{ tell('OwedComb.weigh', { name }) }}</h2>
     <p v-if="inBookG" class="sub">
-      In the book by its estimate, {{ massText(inBookG / 1000, rules.units, 2) }}: the scale counts
-      instead, now or when its box stands empty.
+      {{
+        tell('OwedComb.in-book-by-its-estimate', {
+          inBookG: massText(inBookG / 1000, rules.units, 2),
+        })
+      }}
     </p>
-    <p v-else-if="expected" class="sub">By the last look {{ expected }}, comb with its wax.</p>
+    <p v-else-if="expected" class="sub">
+      {{ tell('OwedComb.by-last-look-comb-with', { expected }) }}
+    </p>
     <WeighFields
       v-model:gross-g="grossG"
       v-model:tare-g="tareG"
       :units="rules.units"
-      what="vessel and comb"
+      :what="tell('OwedComb.vessel-and-comb')"
       :known-tare-g="knownTareG"
       :first-gross-g="firstGrossG"
       :gross-error="fieldError('grossG')"
       :tare-error="fieldError('tareG')"
     />
     <Refusal :refusal="refusal" :fields="['grossG', 'tareG']" />
-    <Button type="submit" label="Write it down" :disabled="missing !== null" :loading="busy" />
+    <Button
+      type="submit"
+      :label="tell('common.write-it-down')"
+      :disabled="missing !== null"
+      :loading="busy"
+    />
     <p v-if="missing" class="sub">{{ missing }}</p>
     <Button
       v-if="expected && !inBookG"
       outlined
       type="button"
-      :label="`It never will be: take the estimate, ${expected}`"
+      :label="tell('OwedComb.it-never-will-be-take', { expected })"
       :loading="busy"
       @click="write('estimate')"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   estimateSeen,
   frameRun,
@@ -49,7 +50,7 @@ const sharesOf = (vessel: FrameVessel, cameG: number): Record<string, number> =>
   );
 const nameOf = (combs: Take[]): string =>
   combs.length > 1
-    ? `the box of ${combs.length} combs`
+    ? tell('OwedView.box-combs', { combs: combs.length })
     : `${unitWord(detail.value!.hive.kind)} ${placeLabel(combs[0].slot)}`;
 /** What the looks say it should weigh, comb with its wax; null where one was never looked at. */
 function expected(combs: Take[]): string | null {
@@ -80,16 +81,20 @@ const skipped = ref<string[]>([]);
     @retry="retry"
   />
   <div v-else-if="!detail" class="stage wide">
-    <header><h1>Nothing is owed to the scale.</h1></header>
+    <header>
+      <h1>{{ tell('OwedView.nothing-owed-to-scale') }}</h1>
+    </header>
   </div>
   <div v-else class="stage wide bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
-      <span class="sub">What was to be weighed later. Until then it is in no book.</span>
+      <span class="sub">{{ tell('OwedView.what-was-to-be-weighed') }}</span>
     </header>
     <p v-if="!owed.combs.length && !owed.vessels.length" class="says">
-      All of it is weighed.
-      <RouterLink :to="back">Go on with {{ detail.batch.hiveName }}</RouterLink>
+      {{ tell('OwedView.all-it-weighed') }}
+      <RouterLink :to="back">{{
+        tell('OwedView.go-on-with', { hiveName: detail.batch.hiveName })
+      }}</RouterLink>
     </p>
     <div class="list">
       <template v-for="v in owed.vessels" :key="v.vesselId">

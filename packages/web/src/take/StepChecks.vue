@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { StepCheck } from '@furrow/core';
 import { nextTick, useTemplateRef } from 'vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * Conditions touched one by one; what is not so yet says what to do. The focus goes on to the next
@@ -36,7 +37,9 @@ async function toggle(id: string): Promise<void> {
       >
         <i aria-hidden="true">{{ done.includes(c.id) ? '✓' : '' }}</i><span
           ><b>{{ said(c.text) }}</b
-          ><small v-if="!done.includes(c.id)">Not so? {{ c.ifNot }}</small></span
+          ><small v-if="!done.includes(c.id)">{{
+            tell('StepChecks.not-so', { ifNot: c.ifNot })
+          }}</small></span
         >
       </button>
     </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { OUTCOME_WORDS, weighsOut, type Take, type Units } from '@furrow/core';
 import { massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -19,11 +20,15 @@ const props = defineProps<{
 const emit = defineEmits<{ now: []; undo: [] }>();
 function takenText({ netG, outcome }: Take): string {
   if (netG !== null) return massText(netG / 1000, props.units, 2);
-  return weighsOut(outcome) ? `${OUTCOME_WORDS[outcome]}, weighed later` : OUTCOME_WORDS[outcome];
+  return weighsOut(outcome)
+    ? tell('StepDone.weighed-later', { outcome: OUTCOME_WORDS[outcome] })
+    : OUTCOME_WORDS[outcome];
 }
 const says = computed(() => {
-  const what = props.taken ? `Written down: ${takenText(props.taken)}` : 'Done';
-  return props.at ? `${what} at ${props.at}` : what;
+  const what = props.taken
+    ? tell('StepDone.written-down', { taken: takenText(props.taken) })
+    : tell('common.done');
+  return props.at ? tell('StepDone.at', { what, at: props.at }) : what;
 });
 </script>
 
@@ -31,11 +36,11 @@ const says = computed(() => {
   <p class="text">
     <b>{{ says }}</b>
   </p>
-  <Button class="main" label="Back to now" @click="emit('now')" />
+  <Button class="main" :label="tell('StepDone.back-to-now')" @click="emit('now')" />
   <Button
     v-if="mayUndo"
     outlined
-    label="Not done after all"
+    :label="tell('StepDone.not-done-after-all')"
     :loading="busy"
     @click="emit('undo')"
   />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import type { TakeOutcome } from '@furrow/core';
 import Button from 'primevue/button';
 import { useTemplateRef } from 'vue';
@@ -33,7 +34,7 @@ defineExpose({ focus: () => main.value?.$el.focus() });
 <template>
   <p v-if="notYet" class="sub">{{ notYet }}</p>
   <p v-if="asksToSkip" class="sub" role="status">
-    The wait is not over: bees that had no time to fill up sting sooner. Asked once.
+    {{ tell('StepKeys.wait-not-over-bees-that') }}
   </p>
   <Button
     ref="main"
@@ -44,23 +45,28 @@ defineExpose({ focus: () => main.value?.$el.focus() });
     :disabled="notYet !== null || isUnreadable"
     @click="emit('next')"
   />
-  <p class="sub keyhint">The space bar does the same.</p>
+  <p class="sub keyhint">{{ tell('StepKeys.space-bar-does-same') }}</p>
   <Button
     v-if="mayGoUnsmoked"
     outlined
     class="otherwise"
-    label="Opened without smoke"
+    :label="tell('StepKeys.opened-without-smoke')"
     :disabled="busy"
     @click="emit('unsmoked')"
   />
   <slot />
   <div v-if="weighs" class="acts row halves">
-    <Button outlined label="Put it back" @click="emit('put', 'put-back')" /><Button
+    <Button outlined :label="tell('common.put-it-back')" @click="emit('put', 'put-back')" /><Button
       outlined
       class="rusty"
-      label="Brood seen"
+      :label="tell('StepKeys.brood-seen')"
       @click="emit('put', 'brood-seen')"
-    /><Button outlined class="third" label="Something went otherwise…" @click="emit('otherwise')" />
+    /><Button
+      outlined
+      class="third"
+      :label="tell('common.something-went-otherwise')"
+      @click="emit('otherwise')"
+    />
   </div>
   <Refusal :refusal="refusal" />
 </template>

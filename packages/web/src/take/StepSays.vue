@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   dayOf,
   estimateSeen,
@@ -16,7 +17,7 @@ import { DateTime } from 'luxon';
 import { computed } from 'vue';
 import { useGuesses } from '../api/queries.js';
 import { clockText } from '../shell/times.js';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 import { useNow } from '../shell/useNow.js';
 
 /** What a step says: what to do, what the comb in hand was thought to hold, when to come back. */
@@ -37,7 +38,7 @@ const units = computed(() => props.rules.units);
 const shutLine = computed(() => {
   if (!props.shutBy) return null;
   const at = clockText(props.shutBy, props.detail.batch.zone, now.value);
-  return `Shut it again before ${at}: small flies find spilled honey.`;
+  return tell('StepSays.shut-it-again-before-small', { at });
 });
 /** What the comb was thought to hold; kept back where it is guessed first. */
 const expected = computed(() => {
@@ -46,8 +47,11 @@ const expected = computed(() => {
   const estimate = look && estimateSeen(look, props.detail.hive);
   if (!look || !estimate) return null;
   const { cappedPercent } = look.verdict;
-  const capped = cappedPercent === null ? '' : `${percentDown(cappedPercent / 100)} % capped, `;
-  return `${capped}about ${massText(estimate.honeyKg.mid, units.value)}`;
+  const capped =
+    cappedPercent === null
+      ? ''
+      : tell('StepSays.capped', { cappedPercent: percentDown(cappedPercent / 100) }) + ' ';
+  return tell('StepSays.about', { capped, mid: massText(estimate.honeyKg.mid, units.value) });
 });
 const { data: guesses } = useGuesses();
 const bias = computed(() =>
@@ -62,17 +66,17 @@ const comeBack = computed(() => {
     looks: props.detail.looks.filter((l) => l.combId === combId).flatMap(filledLook),
   }));
   const next = nextFrameDate(today, frameRefill(frames), props.rules.frameMaxWeeks);
-  return next && { day: DateTime.fromISO(next.on).toFormat('d MMMM'), why: next.why };
+  return next && { day: DateTime.fromISO(next.on).toFormat('d MMMM'), why: said(next.why) };
 });
 </script>
 
 <template>
-  <h2 class="display instruction">{{ step.title }}</h2>
+  <h2 class="display instruction">{{ said(step.title) }}</h2>
   <p v-if="shutLine" class="caution" role="alert">{{ shutLine }}</p>
   <p class="text">{{ said(step.text) }}</p>
   <p v-if="comeBack" class="text">
-    <b>Back to these frames by {{ comeBack.day }}</b
-    >: {{ comeBack.why }}.
+    <b>{{ tell('StepSays.back-to-these-frames-by', { day: comeBack.day }) }}</b>:
+    {{ comeBack.why }}.
   </p>
   <slot />
   <p v-if="expected" class="text">

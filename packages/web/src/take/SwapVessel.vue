@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type FrameVessel, type HouseRules, type Vessel } from '@furrow/core';
 import { massText, volumeText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -29,7 +30,13 @@ const next = ref<string | null>(others.value[0]?.id ?? null);
 const moving = ref(props.frames.map((f) => f.combId));
 const about = (v: Vessel): string => {
   const heldG = props.held.get(v.id)?.heldG ?? 0;
-  return `, ${volumeText(v.volumeL, props.rules.units)}${heldG > 0 ? `, ${massText(heldG / 1000, props.rules.units)} in it` : ', empty'}`;
+  return tell('SwapVessel.text', {
+    volumeL: volumeText(v.volumeL, props.rules.units),
+    heldG:
+      heldG > 0
+        ? tell('SwapVessel.in-it', { heldG: massText(heldG / 1000, props.rules.units) })
+        : tell('SwapVessel.empty'),
+  });
 };
 async function write(): Promise<void> {
   const takenAway = props.vessel.id;
@@ -43,7 +50,7 @@ async function write(): Promise<void> {
       vesselId: next.value,
       alsoCombIds: moving.value.filter((id) => id !== props.frames[0].combId),
     },
-    `${props.vessel.name} swapped.`,
+    tell('SwapVessel.swapped-2', { vessel: props.vessel.name }),
   );
   if (done) emit('done', takenAway);
 }
@@ -51,32 +58,38 @@ async function write(): Promise<void> {
 
 <template>
   <form class="acts bench" @submit.prevent="write">
-    <h2 class="furrow-heading">Swap {{ vessel.name }}</h2>
+    <h2 class="furrow-heading">{{ tell('SwapVessel.swap', { vessel: vessel.name }) }}</h2>
     <VesselPick
       v-model="next"
-      label="Under it now"
+      :label="tell('SwapVessel.under-it-now')"
       :rules="rules"
       :vessels="others"
       :about="about"
       role="lower"
     />
     <template v-if="frames.length > 1">
-      <p class="sub">Which hoses go over?</p>
+      <p class="sub">{{ tell('SwapVessel.which-hoses-go-over') }}</p>
       <label v-for="(f, i) in frames" :key="f.combId" class="check"
-        ><input v-model="moving" type="checkbox" :value="f.combId" :disabled="i === 0" /> Frame
-        {{ f.label }}</label
+        ><input v-model="moving" type="checkbox" :value="f.combId" :disabled="i === 0" />
+        {{ tell('SwapVessel.frame', { f: f.label }) }}</label
       >
     </template>
     <Refusal :refusal="refusal" :fields="[]" />
-    <Button type="submit" class="main" label="Swapped" :disabled="!next" :loading="busy" />
+    <Button
+      type="submit"
+      class="main"
+      :label="tell('SwapVessel.swapped')"
+      :disabled="!next"
+      :loading="busy"
+    />
     <p class="sub">
       {{
         next
-          ? `Then weigh ${vessel.name}: now, or later.`
-          : 'Choose the vessel that comes under it.'
+          ? tell('SwapVessel.then-weigh-now-or-later', { vessel: vessel.name })
+          : tell('SwapVessel.choose-vessel-that-comes-under')
       }}
     </p>
-    <Button text type="button" label="Back" @click="emit('away')" />
+    <Button text type="button" :label="tell('common.back')" @click="emit('away')" />
   </form>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { counted, unitWord, type BatchDetail, type TakeStep } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
@@ -23,11 +24,17 @@ const step = computed(() => props.steps[props.shown]);
 const unit = computed(() => {
   const units = props.steps.filter((s) => s.kind === 'unit');
   const number = units.indexOf(step.value) + 1;
-  return number ? `${unitWord(props.detail.hive.kind)} ${number} of ${units.length}` : null;
+  return number
+    ? tell('TakeHeading.text', {
+        kind: unitWord(props.detail.hive.kind),
+        number,
+        units: units.length,
+      })
+    : null;
 });
 const where = computed(() =>
   [
-    `step ${props.shown + 1} of ${props.steps.length}`,
+    tell('TakeHeading.step', { shown: props.shown + 1, steps: props.steps.length }),
     unit.value,
     props.stings ? counted(props.stings, 'sting') : null,
   ]
@@ -38,13 +45,21 @@ const where = computed(() =>
 
 <template>
   <header>
-    <h1>Take, {{ detail.batch.hiveName }}</h1>
-    <AlsoHere :about="shown < at ? null : detail.batch.id" :step="step.id" where="at this step" />
+    <h1>{{ tell('TakeHeading.take', { hiveName: detail.batch.hiveName }) }}</h1>
+    <AlsoHere
+      :about="shown < at ? null : detail.batch.id"
+      :step="step.id"
+      :where="tell('TakeHeading.at-this-step')"
+    />
     <span class="sub">{{ where }}</span>
     <span class="right small"
-      ><Button v-if="mayGoBack" text label="Step before" @click="emit('back')" /><AlarmKey /><Button
+      ><Button
+        v-if="mayGoBack"
         text
-        :label="ui.sun ? 'Indoor colours' : 'Sun mode'"
+        :label="tell('TakeHeading.step-before')"
+        @click="emit('back')" /><AlarmKey /><Button
+        text
+        :label="ui.sun ? tell('TakeHeading.indoor-colours') : tell('common.sun-mode')"
         @click="ui.sun = !ui.sun"
     /></span>
     <span class="dots" aria-hidden="true"

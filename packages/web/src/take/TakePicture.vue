@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { weighsOut, placeLabel, readShape, type BatchDetail, isStingless } from '@furrow/core';
 import { computed, ref } from 'vue';
 import SectionTopBar from '../drawing/sections/SectionTopBar.vue';
@@ -93,7 +94,7 @@ const zoom = computed(() => {
       :marks="false"
       :numbers="false"
       :lift-by="70"
-      :label="`${placeLabel(place!)} is lifted`"
+      :label="tell('TakePicture.lifted', { place: placeLabel(place!) })"
     >
       <template #default="{ top, barX, pitch }"
         ><text
@@ -105,7 +106,7 @@ const zoom = computed(() => {
           font-size="17"
           font-weight="700"
           :style="{ fill: n.name === place ? 'var(--on-field)' : 'var(--ink)' }"
-          >{{ n.out ? 'out' : placeLabel(n.name) }}</text
+          >{{ n.out ? tell('TakePicture.out') : placeLabel(n.name) }}</text
         ></template
       >
     </SectionTopBar>
@@ -115,7 +116,7 @@ const zoom = computed(() => {
       :hive="detail.hive"
       :combs="whole"
       :s="s"
-      :label="`${detail.batch.hiveName} from the side; what is to be taken carries a triangle`"
+      :label="tell('TakePicture.from-side-what-to-be', { hiveName: detail.batch.hiveName })"
     />
   </div>
 </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
+import { tell } from '../words/tell.js';
 import {
   NEXT_LOT,
   OUTCOME_WORDS,
@@ -110,9 +112,9 @@ const nextLot = computed(
 );
 /** What the large key says. */
 const mainLabel = computed(() => {
-  if (skip.asks.value) return 'Go on all the same';
-  if (step.value.kind !== 'after' || step.value.id === NEXT_LOT) return step.value.done;
-  return anyTaken.value ? 'Done, on to the bench' : 'Close, nothing taken';
+  if (skip.asks.value) return tell('TakeRun.go-on-all-same');
+  if (step.value.kind !== 'after' || step.value.id === NEXT_LOT) return said(step.value.done);
+  return anyTaken.value ? tell('TakeRun.done-on-to-bench') : tell('TakeRun.close-nothing-taken');
 });
 /** The small key for whatever went otherwise stands alone where no other small keys stand. */
 const tellsOtherwise = computed(
@@ -132,8 +134,8 @@ function stageAfter(method: Way): 'cut' | 'jar' | 'drain' {
   return runsInPlace(method) ? 'jar' : 'drain';
 }
 function doneText(goesOn: boolean): string {
-  if (!anyTaken.value) return 'Nothing was taken; the harvest is closed.';
-  return goesOn ? 'The hive stays open for the next lot.' : 'Hive is closed.';
+  if (!anyTaken.value) return tell('TakeRun.nothing-was-taken-harvest-closed');
+  return goesOn ? tell('TakeRun.hive-stays-open-for-next') : tell('TakeRun.hive-closed');
 }
 async function finish(): Promise<void> {
   // Once it is done the screen may show the next harvest, or none: where it goes on is kept before.
@@ -244,7 +246,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           <TextField
             v-model="trayText"
             :unit="massUnit(units)"
-            label="Honey on the tray, 0 if none"
+            :label="tell('TakeRun.honey-on-tray-0-if')"
             :error="trayG === null ? weightSuch('0,06 kg') : null"
           />
         </div>
@@ -252,7 +254,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           v-if="step.asks === 'strip'"
           v-model="stripMm"
           nullable
-          label="Comb left on the bars as guide, high"
+          :label="tell('TakeRun.comb-left-on-bars-as')"
           unit="mm"
           :min="0"
           :max="100"
@@ -344,7 +346,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         v-if="tellsOtherwise && step.kind !== 'frames'"
         outlined
         class="otherwise"
-        label="Something went otherwise…"
+        :label="tell('common.something-went-otherwise')"
         @click="happened = true"
       />
     </aside>

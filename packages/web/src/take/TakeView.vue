@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { METRIC } from '@furrow/core';
 import { computed } from 'vue';
 import { useRules, useVessels } from '../api/queries.js';
@@ -35,10 +36,10 @@ const left = computed(() =>
   />
   <NothingWaits
     v-else
-    heading="Nothing to take now."
-    text="Choose combs and plan the day; then the steps stand here, one at a time."
+    :heading="tell('TakeView.nothing-to-take-now')"
+    :text="tell('TakeView.choose-combs-and-plan-day')"
     stage="take"
-    :begin="{ to: '/choose', label: 'Go to Choose' }"
+    :begin="{ to: '/choose', label: tell('common.go-to-choose') }"
     ><FaintDrawing of="steps"
   /></NothingWaits>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { lengthText } from '@furrow/words';
 import { readShape, shimHeightMm, type Hive, type HouseRules } from '@furrow/core';
 import { computed } from 'vue';
@@ -25,23 +26,44 @@ const wedgeMm = computed(() =>
 const tiltText = computed(() => {
   const needed = props.rules.drainTiltDegrees;
   const over = (tilt: number): string => lengthText(Number(overLength(tilt)), props.rules.units);
-  const now = degrees.value === null ? '' : `; ${degrees.value}° is ${over(degrees.value)}`;
-  return `${needed}° is ${over(needed)} over ${lengthText(supportsMm.value, props.rules.units)}${now}.`;
+  const now =
+    degrees.value === null
+      ? ''
+      : tell('TiltStep.text', { degrees: degrees.value, degrees2: over(degrees.value) });
+  return tell('TiltStep.over', {
+    needed,
+    needed2: over(needed),
+    supportsMm: lengthText(supportsMm.value, props.rules.units),
+    now,
+  });
 });
 </script>
 
 <template>
   <div class="tilt bench">
     <TiltLevel :degrees="degrees" :needed="rules.drainTiltDegrees" :length-mm="supportsMm" />
-    <NumberField v-model="degrees" label="Tilt toward the outlets" unit="°" :min="-10" :max="15" />
+    <NumberField
+      v-model="degrees"
+      :label="tell('TiltStep.tilt-toward-outlets')"
+      unit="°"
+      :min="-10"
+      :max="15"
+    />
     <p class="sub">
       {{ tiltText }}
     </p>
     <p v-if="wedgeMm !== null && wedgeMm >= 1" class="rust says">
-      <b>Lift the far side by {{ lengthText(wedgeMm, rules.units) }}</b
-      >: {{ lengthText(supportsMm, rules.units) }} between the supports. Then measure again.
+      <b>{{
+        tell('TiltStep.lift-far-side-by', { wedgeMm: lengthText(wedgeMm, rules.units) })
+      }}</b>{{
+        tell('TiltStep.between-supports-then-measure-again', {
+          supportsMm: lengthText(supportsMm, rules.units),
+        })
+      }}
     </p>
-    <p v-else-if="wedgeMm !== null" class="green says"><b>It leans enough.</b></p>
+    <p v-else-if="wedgeMm !== null" class="green says">
+      <b>{{ tell('TiltStep.it-leans-enough') }}</b>
+    </p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   frameHoney,
   placeLabel,
@@ -15,7 +16,7 @@ import { computed, watch } from 'vue';
 import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * A vessel under every frame, chosen before anything is opened, and what stands in it already; what
@@ -53,12 +54,14 @@ const grams = (text: string): number | null =>
   text.trim() === '' ? 0 : gramsOf(text, props.rules.units);
 const blocked = computed(() => {
   if (used.value.some((v) => grams(before.value[v.id] ?? '') === null))
-    return 'What stands in a vessel already has to be a weight.';
-  return questions.value.find((q) => q.blocks)?.sentence ?? null;
+    return tell('VesselsFirst.what-stands-in-vessel-already');
+  return said(questions.value.find((q) => q.blocks)?.sentence) || null;
 });
 watch(blocked, (sentence) => emit('says', sentence), { immediate: true });
 const about = (v: Vessel): string =>
-  `, to its mark ${massText(vesselFullKg(v, moisturePercent.value, HONEY_C), props.rules.units)}`;
+  tell('VesselsFirst.to-its-mark', {
+    v: massText(vesselFullKg(v, moisturePercent.value, HONEY_C), props.rules.units),
+  });
 const choose = (combId: string, vesselId: string | null): void => {
   if (vesselId) chosen.value = { ...chosen.value, [combId]: vesselId };
 };
@@ -66,12 +69,19 @@ const choose = (combId: string, vesselId: string | null): void => {
 
 <template>
   <section class="vessels">
-    <h2 class="furrow-heading">Vessels under the outlets</h2>
+    <h2 class="furrow-heading">{{ tell('VesselsFirst.vessels-under-outlets') }}</h2>
     <VesselPick
       v-for="f in list"
       :key="f.combId"
       :model-value="f.vesselId"
-      :label="`Frame ${f.label}, ${f.known ? massRangeText(f.honeyKg, rules.units) : said('not read: may hold up to 3 kg')}`"
+      :label="
+        tell('VesselsFirst.frame', {
+          f: f.label,
+          known: f.known
+            ? massRangeText(f.honeyKg, rules.units)
+            : tell('VesselsFirst.not-read', { most: { massG: 3000, as: 'estimate' } }),
+        })
+      "
       :rules="rules"
       :vessels="offer"
       :about="about"
@@ -83,11 +93,11 @@ const choose = (combId: string, vesselId: string | null): void => {
       :key="v.id"
       :model-value="before[v.id] ?? ''"
       :unit="massUnit(rules.units)"
-      :label="`Honey in ${v.name} already, net; empty if none`"
+      :label="tell('VesselsFirst.honey-in-already-net-empty', { v: v.name })"
       :error="grams(before[v.id] ?? '') === null ? weightSuch('0,8 kg') : null"
       @update:model-value="before = { ...before, [v.id]: $event }"
     />
-    <p v-for="q in questions" :key="q.sentence" class="rust says">{{ said(q.sentence) }}</p>
+    <p v-for="q in questions" :key="q.sentence.key" class="rust says">{{ said(q.sentence) }}</p>
   </section>
 </template>
 

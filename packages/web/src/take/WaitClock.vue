@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { computed, onScopeDispose, ref } from 'vue';
 import { serverNow } from '../api/client.js';
 
@@ -21,7 +22,11 @@ defineExpose({ left });
     class="wait display"
     :class="{ over: left <= 0 }"
     role="timer"
-    :aria-label="left > 0 ? `${minutes} minutes ${seconds} seconds to wait` : 'The wait is over'"
+    :aria-label="
+      left > 0
+        ? tell('WaitClock.minutes-seconds-to-wait', { minutes, seconds })
+        : tell('WaitClock.wait-over')
+    "
   >
     <template v-if="left > 0"
       ><span
@@ -32,7 +37,7 @@ defineExpose({ left });
         >{{ d }}</span
       ></template
     >
-    <template v-else>The wait is over</template>
+    <template v-else>{{ tell('WaitClock.wait-over') }}</template>
   </p>
 </template>
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
+import { tell } from '../words/tell.js';
 import {
   estimateSeen,
   tareCheck,
@@ -52,7 +54,9 @@ const netG = computed(() =>
 const guessOff = computed(() => {
   if (!guessG.value || !netG.value || netG.value < 0) return null;
   const off = guessOffText(guessOffPercent(guessG.value, netG.value));
-  return off === 'right' ? 'You guessed it right.' : `You guessed ${off}.`;
+  return off === 'right'
+    ? tell('WeighBox.you-guessed-it-right')
+    : tell('WeighBox.you-guessed', { off });
 });
 /** A guess after the scale has spoken is none. */
 const mayGuess = computed(() => empty.value && fullG.value !== null && g.value === null);
@@ -60,12 +64,13 @@ async function readScale(): Promise<void> {
   const reading = await read(
     `/instruments/bench-scale?batchId=${props.detail.batch.id}&boxOf=${props.combIds.join(',')}${empty.value ? '&empty=yes' : ''}`,
   );
-  if (reading.state === 'silent') readBy.value = 'The scale says nothing. Is it plugged in?';
-  else if (reading.state === 'overload')
-    readBy.value = 'Too heavy for this scale: lift each side with a hand scale and add the two.';
+  if (reading.state === 'silent') readBy.value = tell('WeighBox.scale-says-nothing-it-plugged');
+  else if (reading.state === 'overload') readBy.value = tell('WeighBox.too-heavy-for-this-scale');
   else {
     text.value = readingField(reading.value, units.value);
-    readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
+    readBy.value = reading.simulated
+      ? tell('WeighBox.read-from-practice-scale')
+      : tell('WeighBox.read-from-scale');
   }
 }
 const writeFull = (later: boolean) =>
@@ -78,8 +83,8 @@ const writeFull = (later: boolean) =>
       answer: later ? { later: true } : { grossG: g.value! },
     },
     later
-      ? 'Its comb is weighed later.'
-      : `${massText(g.value! / 1000, units.value, 2)} with its combs.`,
+      ? tell('WeighBox.its-comb-weighed-later')
+      : tell('WeighBox.with-its-combs', { g: massText(g.value! / 1000, units.value, 2) }),
   );
 const writeEmpty = (later: boolean) =>
   go(
@@ -94,8 +99,8 @@ const writeEmpty = (later: boolean) =>
       vesselId: null,
     },
     later
-      ? 'Its comb is weighed later.'
-      : `${massText(netG.value! / 1000, units.value, 2)} of comb.`,
+      ? tell('WeighBox.its-comb-weighed-later')
+      : tell('WeighBox.comb-2', { netG: massText(netG.value! / 1000, units.value, 2) }),
   );
 const write = (later = false) => (empty.value ? writeEmpty(later) : writeFull(later));
 /** What the box held by the last looks, comb with its wax; null where one was never looked at. */
@@ -121,57 +126,61 @@ const asked = computed(() => {
     expectedKg: expectedKg.value,
   });
   if (question !== 'far-from-estimate') return null;
-  return `Far from the ${massRangeText(expectedKg.value!, units.value)} of comb and wax that the looks say. Is a weight wrong? It is written down as you say it.`;
+  return tell('WeighBox.far-from-comb-and-wax', {
+    expectedKg: massRangeText(expectedKg.value!, units.value),
+  });
 });
 const missing = computed(() => {
-  if (empty.value && fullG.value === null) return 'Its full weight was left for later: so is this.';
+  if (empty.value && fullG.value === null) return tell('WeighBox.its-full-weight-was-left');
   if (g.value === null)
-    return empty.value ? 'What does the box weigh empty?' : 'What does it weigh?';
-  return netG.value !== null && netG.value < 0 ? 'One of the two weights is wrong.' : null;
+    return empty.value
+      ? tell('WeighBox.what-does-box-weigh-empty')
+      : tell('WeighBox.what-does-it-weigh');
+  return netG.value !== null && netG.value < 0 ? tell('WeighBox.one-two-weights-wrong') : null;
 });
 </script>
 
 <template>
   <form class="acts bench" @submit.prevent="write()">
     <p v-if="empty && fullG !== null" class="sub">
-      With its combs it weighed {{ massText(fullG / 1000, units, 2) }}.
+      {{ tell('WeighBox.with-its-combs-it-weighed', { fullG: massText(fullG / 1000, units, 2) }) }}
     </p>
     <Button
       v-if="mayGuess && !guessing"
       text
       type="button"
-      label="Guess its comb first…"
+      :label="tell('WeighBox.guess-its-comb-first')"
       @click="guessing = true"
     />
     <TextField
       v-if="guessing && empty && fullG !== null"
       v-model="guessText"
       :unit="massUnit(units)"
-      label="I guess, comb alone"
+      :label="tell('WeighBox.i-guess-comb-alone')"
       :disabled="!mayGuess"
       :error="guessText && guessG === null ? weightSuch('12 kg') : null"
     />
     <TextField
       v-model="text"
       :unit="massUnit(units)"
-      :label="empty ? 'Box without comb' : 'Box with its combs'"
+      :label="empty ? tell('WeighBox.box-without-comb') : tell('WeighBox.box-with-its-combs')"
       :error="
         fieldError('emptyG') ??
         fieldError('grossG') ??
         (text && g === null
           ? weightSuch('14,2 kg')
           : netG !== null && netG < 0
-            ? 'The empty box weighs more than the full one.'
+            ? tell('WeighBox.empty-box-weighs-more-than')
             : null)
       "
       :hint="readBy"
     />
-    <Button outlined type="button" label="Read the scale" @click="readScale" />
+    <Button outlined type="button" :label="tell('common.read-scale')" @click="readScale" />
     <p class="sub">
-      No such scale? Lift each side with a hand scale and add the two: right to about 2 %.
+      {{ tell('WeighBox.no-such-scale-lift-each') }}
     </p>
     <p v-if="netG !== null && netG >= 0" class="net display">
-      {{ massText(netG / 1000, units, 2) }} of comb
+      {{ tell('WeighBox.comb', { netG: massText(netG / 1000, units, 2) }) }}
     </p>
     <p v-if="guessOff" class="sub">{{ guessOff }}</p>
     <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
@@ -179,7 +188,7 @@ const missing = computed(() => {
     <Button
       type="submit"
       class="main"
-      :label="asked ? 'Write it down as I say' : step.done"
+      :label="asked ? tell('common.write-it-down-as-i') : said(step.done)"
       :disabled="missing !== null"
       :loading="busy"
     />
@@ -188,7 +197,7 @@ const missing = computed(() => {
       outlined
       type="button"
       class="later"
-      label="Weigh it later"
+      :label="tell('common.weigh-it-later')"
       :loading="busy"
       @click="write(true)"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import {
   OUTCOME_WORDS,
   WENT_TO_WORDS,
@@ -34,7 +35,7 @@ import { newId, read } from '../api/client.js';
 import { useEstimatePairs } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import LotQuestion from './LotQuestion.vue';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /**
  * One comb, frame or group of pots weighed: gross and tare from the scale or by hand, by depth
@@ -106,7 +107,7 @@ const depthKg = computed(() =>
 watch(depthKg, (kg) => {
   if (!kg) return;
   grossText.value = massField(Math.round(kg.mid * 1000) + before.value, units.value);
-  readBy.value = 'by depth: weigh it at home when you can';
+  readBy.value = tell('WeighUnit.by-depth-weigh-it-at');
 });
 const grossG = computed(() => grams(grossText.value));
 const tareG = computed(() => grams(tareText.value));
@@ -141,18 +142,29 @@ const beside = computed(() => {
   if (netG <= 0 || byDepth.value || inPlace) return null;
   const fullG = look.value ? fullCombG(look.value, props.detail.hive) : null;
   const usualG = usualCombG(props.detail, pairs.value ?? []);
-  const full = fullG ? `${Math.round((netG / fullG) * 100)} % of a full one` : null;
+  const full = fullG
+    ? tell('WeighUnit.full-one', { netG: Math.round((netG / fullG) * 100) })
+    : null;
   const percent = usualG ? Math.round((netG / usualG - 1) * 100) : null;
   const usual =
-    percent === null ? null : `${Math.abs(percent)} % ${percent < 0 ? 'under' : 'over'} your usual`;
+    percent === null
+      ? null
+      : tell('WeighUnit.your-usual', {
+          percent: Math.abs(percent),
+          percent2: percent < 0 ? tell('WeighUnit.under') : tell('WeighUnit.over'),
+        });
   const said = [full, usual].filter((part) => part !== null).join(', ');
-  return said ? `That is ${said}.` : null;
+  return said ? tell('WeighUnit.that', { said }) : null;
 });
 const asked = computed(() => {
   if (check.value?.question === 'tare-forgotten')
-    return `Tare forgotten? The tub alone weighed ${massText(before.value / 1000, units.value, 2)}.`;
+    return tell('WeighUnit.tare-forgotten-tub-alone-weighed', {
+      before: massText(before.value / 1000, units.value, 2),
+    });
   if (check.value?.question === 'far-from-estimate')
-    return `Far from the estimate of ${massRangeText(estimate.value!.honeyKg, units.value)}. Tare forgotten? Written down as you say it.`;
+    return tell('WeighUnit.far-from-estimate-tare-forgotten', {
+      honeyKg: massRangeText(estimate.value!.honeyKg, units.value),
+    });
   return null;
 });
 const potsEmptied = ref<number | null>(null);
@@ -170,30 +182,31 @@ const pots = computed(() =>
 const condition = ref<CombCondition>('whole');
 const wentTo = ref<WentTo>('tub');
 const conditions: { label: string; value: CombCondition }[] = [
-  { label: 'Whole', value: 'whole' },
-  { label: 'Cracked', value: 'cracked' },
-  { label: 'Torn', value: 'torn' },
-  { label: 'Leaking', value: 'leaking' },
+  { label: tell('WeighUnit.whole'), value: 'whole' },
+  { label: tell('common.cracked'), value: 'cracked' },
+  { label: tell('WeighUnit.torn'), value: 'torn' },
+  { label: tell('WeighUnit.leaking'), value: 'leaking' },
 ];
 /** What keeps the large key shut, under it. */
 const missing = computed(() => {
   if (grossG.value === null)
-    return `What does it weigh, vessel and ${isPots.value ? 'honey' : 'comb'}?`;
-  if (tareG.value === null) return 'What did the vessel weigh before?';
-  return agreed.value ? null : 'Answer first whether both may lie in one vessel.';
+    return tell('WeighUnit.what-does-it-weigh-vessel', {
+      isPots: isPots.value ? tell('WeighUnit.honey') : tell('WeighUnit.comb'),
+    });
+  if (tareG.value === null) return tell('WeighUnit.what-did-vessel-weigh-before');
+  return agreed.value ? null : tell('WeighUnit.answer-first-whether-both-may');
 });
 async function readScale(): Promise<void> {
   const reading = await read(
     `/instruments/bench-scale?batchId=${props.detail.batch.id}&combId=${props.combId}&vesselId=${tub.value ?? ''}`,
   );
-  if (reading.state === 'silent')
-    readBy.value =
-      'The scale says nothing. Is it plugged in? Type what you know, or give the depth.';
-  else if (reading.state === 'overload')
-    readBy.value = 'Too heavy for this scale. Weigh it in two goes.';
+  if (reading.state === 'silent') readBy.value = tell('WeighUnit.scale-says-nothing-it-plugged');
+  else if (reading.state === 'overload') readBy.value = tell('common.too-heavy-for-this-scale');
   else {
     grossText.value = readingField(reading.value, units.value);
-    readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
+    readBy.value = reading.simulated
+      ? tell('WeighUnit.read-from-practice-scale')
+      : tell('WeighUnit.read-from-scale');
   }
 }
 async function write(outcome: TakeOutcome, later = false): Promise<void> {
@@ -213,7 +226,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       wentTo: wentTo.value,
       ...(isPots.value ? { potsEmptied: potsEmptied.value, withPollen: withPollen.value } : {}),
     },
-    `${name.value[0].toUpperCase()}${name.value.slice(1)} ${OUTCOME_WORDS[outcome]}${later ? ', weighed later' : ''}.`,
+    `${name.value[0].toUpperCase()}${name.value.slice(1)} ${OUTCOME_WORDS[outcome]}${later ? tell('WeighUnit.weighed-later') : ''}.`,
   );
   if (done) emit('done');
 }
@@ -221,23 +234,23 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
 
 <template>
   <form v-if="!guessed" class="acts bench" @submit.prevent="guessed = true">
-    <h2 class="furrow-heading">Your guess first</h2>
-    <p class="text">Hold it. What does this {{ name }} weigh?</p>
+    <h2 class="furrow-heading">{{ tell('WeighUnit.your-guess-first') }}</h2>
+    <p class="text">{{ tell('WeighUnit.hold-it-what-does-this', { name }) }}</p>
     <TextField
       v-model="guessText"
       :unit="massUnit(units)"
-      label="I guess"
+      :label="tell('WeighUnit.i-guess')"
       :error="guessText && grams(guessText) === null ? weightSuch('2,1 kg') : null"
     />
     <Button
       type="submit"
       class="main"
-      label="Now the scale"
+      :label="tell('WeighUnit.now-scale')"
       :disabled="grams(guessText) === null"
     /><Button
       text
       type="button"
-      label="No guess this time"
+      :label="tell('WeighUnit.no-guess-this-time')"
       @click="
         guessText = '';
         guessed = true;
@@ -245,15 +258,15 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     />
   </form>
   <form v-else class="acts bench" @submit.prevent="write(outcome)">
-    <h2 class="furrow-heading">Weigh {{ name }}</h2>
+    <h2 class="furrow-heading">{{ tell('WeighUnit.weigh', { name }) }}</h2>
     <VesselPick
       v-model="tub"
-      label="In which vessel"
+      :label="tell('WeighUnit.in-which-vessel')"
       :rules="rules"
       :vessels="vessels"
-      :about="(v) => `, ${weighedText(v.tareG, units)} empty`"
+      :about="(v) => tell('WeighUnit.empty', { tareG: weighedText(v.tareG, units) })"
       role="tub"
-      none-text="one that is not in the kit"
+      :none-text="tell('WeighUnit.one-that-not-in-kit')"
       :no-jars="!isPots"
     />
     <LotQuestion :detail="detail" :vessel-id="tub" @agreed="agreed = $event" />
@@ -261,14 +274,18 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       v-if="!grossText && !guessText"
       text
       type="button"
-      label="Guess it first…"
+      :label="tell('WeighUnit.guess-it-first')"
       @click="guessed = false"
     />
     <div class="pair">
       <TextField
         v-model="grossText"
         :unit="massUnit(units)"
-        :label="`Gross weight, vessel and ${isPots ? 'honey' : 'comb'}`"
+        :label="
+          tell('WeighUnit.gross-weight-vessel-and', {
+            isPots: isPots ? tell('WeighUnit.honey') : tell('WeighUnit.comb'),
+          })
+        "
         :error="
           fieldError('grossG') ?? (grossText && grossG === null ? weightSuch('4,3 kg') : null)
         "
@@ -277,76 +294,98 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       <TextField
         v-model="tareText"
         :unit="massUnit(units)"
-        :label="`Tare, before ${isPots ? 'these pots' : 'this comb'}`"
+        :label="
+          tell('WeighUnit.tare-before', {
+            isPots: isPots ? tell('WeighUnit.these-pots') : tell('WeighUnit.this-comb'),
+          })
+        "
         :error="
           fieldError('tareG') ??
           (tareText && tareG === null
             ? weightSuch('1,24 kg')
             : check?.question === 'tare-above-gross'
-              ? 'The tare is above the gross weight.'
+              ? tell('common.tare-above-gross-weight')
               : null)
         "
       />
     </div>
     <div class="acts row halves">
-      <Button outlined type="button" label="Read the scale" @click="readScale" /><Button
+      <Button outlined type="button" :label="tell('common.read-scale')" @click="readScale" /><Button
         outlined
         type="button"
-        label="No scale: by depth"
+        :label="tell('WeighUnit.no-scale-by-depth')"
         @click="byDepth = !byDepth"
       />
     </div>
     <template v-if="byDepth"
       ><NumberField
         v-model="depthMm"
-        label="It stands this deep in the vessel"
+        :label="tell('WeighUnit.it-stands-this-deep-in')"
         unit="mm"
         :min="0"
         :max="1500"
       />
       <p v-if="depthKg" class="sub">
-        {{ massRangeText(depthKg, units) }} by depth in {{ vessel?.name }}. An estimate, never a
-        weight for sale.
+        {{
+          tell('WeighUnit.by-depth-in-estimate-never', {
+            depthKg: massRangeText(depthKg, units),
+            vessel: vessel?.name,
+          })
+        }}
       </p></template
     >
     <NumberField
       v-if="isPots"
       v-model="potsEmptied"
-      :label="detail.batch.method === 'cut-pots' ? 'Pots cut out' : 'Pots emptied'"
-      :unit="look?.pots ? `of ${look.pots.honeySealed} sealed` : 'pots'"
+      :label="
+        detail.batch.method === 'cut-pots'
+          ? tell('common.pots-cut-out')
+          : tell('WeighUnit.pots-emptied')
+      "
+      :unit="look?.pots ? tell('WeighUnit.sealed', { honeySealed: look.pots.honeySealed }) : 'pots'"
       :min="1"
       :max="500"
       whole
       nullable
     />
     <label v-if="isPots" class="check"
-      ><input v-model="withPollen" type="checkbox" /> Some pollen pots came with it</label
+      ><input v-model="withPollen" type="checkbox" />
+      {{ tell('WeighUnit.some-pollen-pots-came-with') }}</label
     >
     <p v-if="pots" class="sub">
       <b v-if="pots.question" class="rust" role="alert">{{ said(pots.question) }}</b><template
         v-else
-        >{{ said(`${pots.gPerPot.toFixed(1)} g`) }} a pot.</template
+        >{{ tell('WeighUnit.pot', { said: said(`${pots.gPerPot.toFixed(1)} g`) }) }}</template
       >
     </p>
     <p v-if="check && check.netG >= 0" class="net display">
-      {{ weighedText(check.netG, units) }} net<small v-if="grams(guessText) !== null" class="sub">
-        you guessed {{ weighedText(grams(guessText)!, units) }}{{ guessOff }}</small
+      {{ tell('WeighUnit.net', { netG: weighedText(check.netG, units) })
+      }}<small v-if="grams(guessText) !== null" class="sub">
+        {{
+          tell('WeighUnit.you-guessed', {
+            guessText: weighedText(grams(guessText)!, units),
+            guessOff,
+          })
+        }}</small
       >
     </p>
     <p v-if="beside" class="sub">{{ beside }}</p>
     <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
     <details class="how">
-      <summary>Its condition, and where it goes</summary>
+      <summary>{{ tell('WeighUnit.its-condition-and-where-it') }}</summary>
       <SelectButton
         v-model="condition"
         :options="conditions"
         option-label="label"
         option-value="value"
         :allow-empty="false"
-        aria-label="Condition"
+        :aria-label="tell('WeighUnit.condition')"
       />
-      <label class="sub" for="went">Where it goes</label
-      ><select id="went" v-model="wentTo" class="native big-touch">
+      <label class="sub" for="went">{{ tell('WeighUnit.where-it-goes') }}</label><select
+        id="went"
+        v-model="wentTo"
+        class="native big-touch"
+      >
         <option v-for="(word, key) in WENT_TO_WORDS" :key="key" :value="key">{{ word }}</option>
       </select>
     </details>
@@ -354,7 +393,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     <Button
       type="submit"
       class="main"
-      :label="asked ? 'Write it down as I say' : 'Write it down'"
+      :label="asked ? tell('common.write-it-down-as-i') : tell('common.write-it-down')"
       :disabled="!check || check.netG < 0 || !agreed"
       :loading="busy"
     />
@@ -363,7 +402,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       <Button
         outlined
         type="button"
-        label="Weigh it later"
+        :label="tell('common.weigh-it-later')"
         :disabled="!agreed"
         :loading="busy"
         @click="write(outcome, true)"
@@ -372,10 +411,10 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         v-if="outcome === 'taken'"
         outlined
         type="button"
-        label="It broke"
+        :label="tell('WeighUnit.it-broke')"
         :disabled="!check || check.netG < 0 || !agreed"
         @click="write('broke')"
-      /><Button outlined type="button" label="Back" @click="emit('back')" />
+      /><Button outlined type="button" :label="tell('common.back')" @click="emit('back')" />
     </div>
   </form>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { type FrameVessel, type HouseRules, type Vessel } from '@furrow/core';
 import { massField, massText } from '@furrow/words';
 import Button from 'primevue/button';
@@ -67,13 +68,16 @@ const shares = computed(() => {
   return Object.fromEntries(combIds.value.map((id, i) => [id, all[i]]));
 });
 const missing = computed(() => {
-  if (grossG.value === null) return 'What does it weigh, with its honey?';
-  if (tareG.value === null) return 'What does it weigh empty?';
-  if (netG.value! < 0) return 'Lighter than empty: one of the two is wrong.';
-  if (cameG.value! < 0) return 'Was it emptied in between?';
-  if (asking.value && gapG.value === null) return 'A weight for each frame.';
+  if (grossG.value === null) return tell('WeighVessel.what-does-it-weigh-with');
+  if (tareG.value === null) return tell('common.what-does-it-weigh-empty');
+  if (netG.value! < 0) return tell('common.lighter-than-empty-one-two');
+  if (cameG.value! < 0) return tell('WeighVessel.was-it-emptied-in-between');
+  if (asking.value && gapG.value === null) return tell('WeighVessel.weight-for-each-frame');
   if (asking.value && Math.abs(gapG.value!) > ROUNDING_G)
-    return `The shares are ${massText(Math.abs(gapG.value!) / 1000, units.value, 2)} ${gapG.value! > 0 ? 'short of' : 'more than'} what came.`;
+    return tell('WeighVessel.shares-are-what-came', {
+      gapG: massText(Math.abs(gapG.value!) / 1000, units.value, 2),
+      gapG2: gapG.value! > 0 ? tell('WeighVessel.short') : tell('WeighVessel.more-than'),
+    });
   return null;
 });
 async function write(): Promise<void> {
@@ -90,7 +94,10 @@ async function write(): Promise<void> {
       emptied: emptied.value,
       shares: shares.value,
     },
-    `${props.vessel.name}: ${massText(netG.value! / 1000, units.value, 2)} net.`,
+    tell('WeighVessel.net', {
+      vessel: props.vessel.name,
+      netG: massText(netG.value! / 1000, units.value, 2),
+    }),
   );
   if (done) emit('done');
 }
@@ -104,7 +111,7 @@ async function lost(): Promise<void> {
       kind: 'lost',
       vesselId: props.vessel.id,
     },
-    `What ran into ${props.vessel.name} is lost.`,
+    tell('WeighVessel.what-ran-into-lost', { vessel: props.vessel.name }),
   );
   if (done) emit('done');
 }
@@ -112,16 +119,22 @@ async function lost(): Promise<void> {
 
 <template>
   <form class="acts bench" @submit.prevent="write">
-    <h2 class="furrow-heading">Weigh {{ vessel.name }}</h2>
+    <h2 class="furrow-heading">{{ tell('WeighVessel.weigh', { vessel: vessel.name }) }}</h2>
     <p v-if="held.heldG > 0" class="sub">
-      {{ held.weighedAt ? 'At its last weighing' : 'Before it stood here' }} it held
-      {{ massText(held.heldG / 1000, units, 2) }}.
+      {{
+        tell('WeighVessel.it-held', {
+          weighedAt: held.weighedAt
+            ? tell('WeighVessel.at-its-last-weighing')
+            : tell('WeighVessel.before-it-stood-here'),
+          heldG: massText(held.heldG / 1000, units, 2),
+        })
+      }}
     </p>
     <WeighFields
       v-model:gross-g="grossG"
       v-model:tare-g="tareG"
       :units="units"
-      what="vessel and honey"
+      :what="tell('WeighVessel.vessel-and-honey')"
       :vessel="vessel"
       :known-tare-g="vessel.tareG"
       :scale="`batchId=${batchId}&combId=${combId}&vesselId=${vessel.id}&frame=yes`"
@@ -129,16 +142,26 @@ async function lost(): Promise<void> {
       :tare-error="fieldError('tareG')"
     />
     <label v-if="isLess || emptied" class="check"
-      ><input v-model="emptied" type="checkbox" /> It was emptied since</label
+      ><input v-model="emptied" type="checkbox" />
+      {{ tell('WeighVessel.it-was-emptied-since') }}</label
     >
     <template v-if="combIds.length > 1 && cameG !== null && cameG >= 0">
       <p class="sub">
-        {{ massText(cameG / 1000, units, 2) }} came from {{ combIds.length }} frames together. Their
-        shares, by estimate:
+        {{
+          tell('WeighVessel.came-from-frames-together-their', {
+            cameG: massText(cameG / 1000, units, 2),
+            combIds: combIds.length,
+          })
+        }}
       </p>
       <ul v-if="!asking" class="shares">
         <li v-for="id in combIds" :key="id">
-          Frame {{ labelOf(id) }}: share {{ massText((byEstimate[id] ?? 0) / 1000, units, 2) }}
+          {{
+            tell('WeighVessel.frame-share', {
+              id: labelOf(id),
+              id2: massText((byEstimate[id] ?? 0) / 1000, units, 2),
+            })
+          }}
         </li>
       </ul>
       <TextField
@@ -146,13 +169,13 @@ async function lost(): Promise<void> {
         :key="id"
         v-model="texts[id]"
         :unit="massUnit(units)"
-        :label="`Share of frame ${labelOf(id)}`"
+        :label="tell('WeighVessel.share-frame', { id: labelOf(id) })"
         :error="texts[id] && grams(texts[id]) === null ? weightSuch('1,2 kg') : null"
       />
       <Button
         text
         type="button"
-        :label="asking ? 'By estimate' : 'I know the shares…'"
+        :label="asking ? tell('WeighVessel.by-estimate') : tell('WeighVessel.i-know-shares')"
         @click="asking = !asking"
       />
     </template>
@@ -160,17 +183,23 @@ async function lost(): Promise<void> {
     <Button
       type="submit"
       class="main"
-      label="Write it down"
+      :label="tell('common.write-it-down')"
       :disabled="missing !== null"
       :loading="busy"
     />
     <p v-if="missing" class="sub">{{ missing }}</p>
     <div class="acts row halves">
-      <Button outlined type="button" label="What ran in is lost" :loading="busy" @click="lost" />
-      <Button outlined type="button" label="Back" @click="emit('away')" />
+      <Button
+        outlined
+        type="button"
+        :label="tell('WeighVessel.what-ran-in-lost')"
+        :loading="busy"
+        @click="lost"
+      />
+      <Button outlined type="button" :label="tell('common.back')" @click="emit('away')" />
     </div>
     <p v-if="held.heldG > held.beforeG" class="sub">
-      Lost means what came since the last weighing; what was weighed before stays with its frames.
+      {{ tell('WeighVessel.lost-means-what-came-since') }}
     </p>
   </form>
 </template>

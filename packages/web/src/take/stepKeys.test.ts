@@ -1,3 +1,4 @@
+import { asWritten } from '@furrow/core';
 import { METRIC } from '@furrow/core';
 import { DEFAULT_RULES, type Take, type TakeStep } from '@furrow/core';
 import { mount } from '@vue/test-utils';
@@ -12,9 +13,9 @@ const global = { plugins: [PrimeVue] };
 const step = (said: object): TakeStep => ({
   id: 'checks',
   kind: 'prepare',
-  title: 'Ready',
-  text: '',
-  done: 'Ready',
+  title: asWritten('Ready'),
+  text: asWritten(''),
+  done: asWritten('Ready'),
   ...said,
 });
 

@@ -1,3 +1,4 @@
+import { asWritten } from '@furrow/core';
 import { todaySay } from '@furrow/core';
 import { METRIC } from '@furrow/core';
 import { DEFAULT_RULES, type StepCheck, type WhatIf } from '@furrow/core';
@@ -77,8 +78,12 @@ describe('a wait', () => {
 
 describe('conditions', () => {
   const checks: StepCheck[] = [
-    { id: 'tray', text: 'Spill tray in its upper position', ifNot: 'Push it up.' },
-    { id: 'floor', text: 'Floor closed', ifNot: 'Close it.' },
+    {
+      id: 'tray',
+      text: asWritten('Spill tray in its upper position'),
+      ifNot: asWritten('Push it up.'),
+    },
+    { id: 'floor', text: asWritten('Floor closed'), ifNot: asWritten('Close it.') },
   ];
   it('are touched one by one and taken back; what is not so says what to do', async () => {
     const wrapper = mount(StepChecks, {

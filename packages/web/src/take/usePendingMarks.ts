@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import { fromStorage } from '../parts/fromStorage';
 import { z } from 'zod';
 import type { StepMark } from '@furrow/core';
@@ -61,7 +62,7 @@ export function usePendingMarks(batchId: Ref<string | null>, known: Ref<readonly
       refusal.value =
         error instanceof Refused
           ? error
-          : new Refused(0, 'unexpected', 'This did not arrive. It is sent again.', null);
+          : new Refused(0, 'unexpected', tell('usePendingMarks.this-did-not-arrive-it'), null);
       // What was refused stays undone; what did not arrive waits.
       if (refusal.value.status !== 0) waiting.value = [];
       keep();

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import type { HouseRules, TakeStep } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { gramsOf } from '../parts/massUnit.js';
@@ -41,8 +42,9 @@ export function useStepAnswers(
   /** What still keeps the large key shut, in a sentence; null where nothing does. */
   const notYet = computed(() => {
     if (step.value.checks?.some((c) => !checked.value.includes(c.id)))
-      return 'Touch each line when it is so.';
-    if (leansTooLittle.value) return `Not before it leans ${tiltNeeded.value}°.`;
+      return tell('useStepAnswers.touch-each-line-when-it');
+    if (leansTooLittle.value)
+      return tell('useStepAnswers.not-before-it-leans', { tiltNeeded: tiltNeeded.value });
     return step.value.id === 'checks' && hasFrames.value ? vesselsSay.value : null;
   });
   /** The tray's weight cannot be read. */

@@ -1,3 +1,4 @@
+import { tell } from '../words/tell.js';
 import {
   handsOnMinutes,
   placesOf,
@@ -64,13 +65,20 @@ export function useTakeRun(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, now
     const { id: stepId, title } = step.value;
     const occurredAt = serverNow().toISOString();
     const batchId = detail.value.batch.id;
-    pending.add({ id: newId(), batchId, stepId, answer, occurredAt }, `${title}: done.`);
+    pending.add(
+      { id: newId(), batchId, stepId, answer, occurredAt },
+      tell('useTakeRun.done', { title }),
+    );
   }
   const refusal = computed(() => pending.refusal.value ?? refused.value);
   const unmark = (): unknown => {
     const kept = markOf(step.value.id);
     if (!kept) return null;
-    return go(`/stepMarks/${kept.id}/back`, {}, `${step.value.title}: not done after all.`);
+    return go(
+      `/stepMarks/${kept.id}/back`,
+      {},
+      tell('useTakeRun.not-done-after-all', { title: step.value.title }),
+    );
   };
   const minutes = computed(() => handsOnMinutes(detail.value, steps.value));
   return {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { HIVE_KINDS, HIVE_KIND_NAMES } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref } from 'vue';
@@ -23,7 +24,7 @@ async function openDemo(): Promise<void> {
   } catch (error) {
     tab?.close();
     says.value =
-      error instanceof Refused ? error.message : 'The demo household could not be opened.';
+      error instanceof Refused ? error.message : tell('FirstSteps.demo-household-could-not-be');
   } finally {
     busy.value = false;
   }
@@ -31,12 +32,13 @@ async function openDemo(): Promise<void> {
 </script>
 
 <template>
-  <header><h1>Nothing runs, nothing is due.</h1></header>
+  <header>
+    <h1>{{ tell('FirstSteps.nothing-runs-nothing-due') }}</h1>
+  </header>
   <p class="first">
-    Furrow begins with a hive: draw it as it stands, look at its combs, and everything after follows
-    from there. Which one do you stand before?
+    {{ tell('FirstSteps.furrow-begins-with-hive-draw') }}
   </p>
-  <nav class="kinds" aria-label="Kinds of hive">
+  <nav class="kinds" :aria-label="tell('FirstSteps.kinds-hive')">
     <RouterLink
       v-for="name in HIVE_KIND_NAMES"
       :key="name"
@@ -46,36 +48,38 @@ async function openDemo(): Promise<void> {
     >
   </nav>
   <div class="acts row">
-    <RouterLink class="p-button p-component" to="/hives/new">Make your first hive</RouterLink
-    ><RouterLink class="p-button p-component p-button-outlined" to="/rules?at=all"
-      >House rules and kit</RouterLink
-    >
+    <RouterLink class="p-button p-component" to="/hives/new">{{
+      tell('FirstSteps.make-your-first-hive')
+    }}</RouterLink><RouterLink class="p-button p-component p-button-outlined" to="/rules?at=all">{{
+      tell('FirstSteps.house-rules-and-kit')
+    }}</RouterLink>
   </div>
   <section class="else">
-    <h2 class="furrow-heading">Before the first hive</h2>
+    <h2 class="furrow-heading">{{ tell('FirstSteps.before-first-hive') }}</h2>
     <dl>
       <dt>
         <Button
           text
-          label="See the demo household"
+          :label="tell('FirstSteps.see-demo-household')"
           :loading="busy"
           aria-describedby="demo-says"
           @click="openDemo"
         />
       </dt>
       <dd id="demo-says">
-        An invented apiary in mid-season, in a window of its own. Nothing you do there touches
-        yours, and it is gone when Furrow stops.
-        <a v-if="address" :href="address" target="_blank" rel="noopener">Open it again</a>
+        {{ tell('FirstSteps.invented-apiary-in-mid-season') }}
+        <a v-if="address" :href="address" target="_blank" rel="noopener">{{
+          tell('FirstSteps.open-it-again')
+        }}</a>
         <b v-if="says" class="rust" role="alert">{{ says }}</b>
       </dd>
       <dt>
-        <RouterLink class="p-button p-component p-button-text" to="/book?at=inout"
-          >Take in what you kept before</RouterLink
-        >
+        <RouterLink class="p-button p-component p-button-text" to="/book?at=inout">{{
+          tell('FirstSteps.take-in-what-you-kept')
+        }}</RouterLink>
       </dt>
       <dd>
-        An archive of another Furrow, or a sheet of earlier harvests: dates, hives, honey, wax.
+        {{ tell('FirstSteps.archive-another-furrow-or-sheet') }}
       </dd>
     </dl>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { harvestMark, hoursText, judgeHiveAt, type Hive, dayOf } from '@furrow/core';
 import { DateTime } from 'luxon';
@@ -64,13 +65,21 @@ const stirred = (l: SpokenLine): unknown =>
   go(
     '/drainEvents',
     { id: newId(), drainId: l.id.replace(/-stir$/, ''), kind: 'stir', minutes: 5 },
-    `${l.title}: done, 5 minutes of your hands.`,
+    tell('TodayView.done-5-minutes-your-hands', { title: l.title }),
   );
 const lookedBack = (l: SpokenLine): unknown =>
-  go(`/harvests/${l.id.replace(/-back$/, '')}/look-back`, {}, `${l.title}: done.`);
+  go(
+    `/harvests/${l.id.replace(/-back$/, '')}/look-back`,
+    {},
+    tell('TodayView.done-2', { title: l.title }),
+  );
 const taskDone = (l: SpokenLine): unknown => {
   const [siteId, taskId] = l.id.replace(/-site-task$/, '').split('/tasks/');
-  return go(`/sites/${siteId}/tasks/${taskId}/done`, {}, `${l.title}: done.`);
+  return go(
+    `/sites/${siteId}/tasks/${taskId}/done`,
+    {},
+    tell('TodayView.done-2', { title: l.title }),
+  );
 };
 /** Where in Jar a line is done. */
 const IN_JAR: Record<string, string> = {
@@ -87,8 +96,8 @@ const isPast = (l: SpokenLine): boolean =>
 function when(l: SpokenLine): string {
   if (l.dueAt === null) return '';
   const at = clockText(l.dueAt, zone.value, now.value);
-  if (isPast(l)) return `due since ${at}`;
-  return l.kind === 'draw-off' ? `before ${at}` : at;
+  if (isPast(l)) return tell('TodayView.due-since', { at });
+  return l.kind === 'draw-off' ? tell('TodayView.before', { at }) : at;
 }
 const nameOfHive = (id: string): string | null =>
   hives.data.value?.find((h) => h.id === id)?.name ?? null;
@@ -103,7 +112,8 @@ const days = computed(() =>
     });
     return {
       key: day.toISODate(),
-      name: i === 0 ? `Today, ${day.toFormat('ccc d')}` : day.toFormat('ccc d'),
+      name:
+        i === 0 ? tell('TodayView.today', { day: day.toFormat('ccc d') }) : day.toFormat('ccc d'),
       hung: groupHung(hung, nameOfHive),
     };
   }),
@@ -171,20 +181,23 @@ function drawn(hive: Hive) {
                   : ''
               }}.</span
             >{{ ' ' }}</template
-          ><template v-if="!lead.length">Nothing is due today. </template
+          ><template v-if="!lead.length">{{ tell('TodayView.nothing-due-today') }} </template
           ><span v-if="ripe" class="green">{{ ripe.title }}.</span>
         </h1>
         <div class="acts row">
           <Button
             v-if="lead[0]?.kind === 'stir'"
-            :label="`${lead[0].title}: done`"
+            :label="tell('TodayView.done', { title: lead[0].title })"
             :loading="busy"
             @click="stirred(lead[0])"
           /><RouterLink v-else-if="lead[0]" class="p-button p-component" :to="link(lead[0])">{{
             lead[0].title
           }}</RouterLink
-          ><RouterLink v-if="ripe" class="p-button p-component p-button-outlined" :to="link(ripe)"
-            >Choose combs</RouterLink
+          ><RouterLink
+            v-if="ripe"
+            class="p-button p-component p-button-outlined"
+            :to="link(ripe)"
+            >{{ tell('TodayView.choose-combs') }}</RouterLink
           >
         </div>
       </div>
@@ -194,9 +207,7 @@ function drawn(hive: Hive) {
           <section v-for="site in sites" :key="site.name" class="site">
             <p>
               <b>{{ site.name }}</b>{{ ' ' }}
-              <span class="sub"
-                >{{ site.hives.length }} {{ site.hives.length === 1 ? 'hive' : 'hives' }}</span
-              >
+              <span class="sub">{{ tell('TodayView.hives', { hives: site.hives.length }) }}</span>
             </p>
             <div class="ground">
               <RouterLink
@@ -211,7 +222,7 @@ function drawn(hive: Hive) {
                   :s="scale"
                   :numbers="false"
                   :marks="!hive.boxes.length && scale > 0.3"
-                  :label="`${hive.name} from the side`"
+                  :label="tell('TodayView.from-side', { hive: hive.name })"
                 />
                 <svg
                   class="legs"
@@ -224,16 +235,18 @@ function drawn(hive: Hive) {
                   <rect y="26" width="480" height="8" fill="url(#p-earth)" />
                 </svg>
                 <b class="display">{{ hive.name }}</b>
-                <span class="sub"
-                  >{{ drawn(hive).filter((c) => c.verdict === 'take').length }} of
-                  {{ drawn(hive).length }} may be taken</span
-                >
+                <span class="sub">{{
+                  tell('TodayView.may-be-taken', {
+                    hive: drawn(hive).filter((c) => c.verdict === 'take').length,
+                    hive2: drawn(hive).length,
+                  })
+                }}</span>
               </RouterLink>
             </div>
           </section>
         </div>
         <aside v-if="harvests?.length">
-          <h2 class="furrow-heading">On the row</h2>
+          <h2 class="furrow-heading">{{ tell('TodayView.on-row') }}</h2>
           <RouterLink
             v-for="b in harvests.slice(0, 5)"
             :key="b.id"
@@ -244,17 +257,20 @@ function drawn(hive: Hive) {
               >{{ dateText(b.date)
               }}{{ harvestMark(b, harvests) ? `, ${harvestMark(b, harvests)}` : '' }}</span
             ><span class="sub"
-              >{{ b.closedAt ? 'in the book' : `at ${b.stage}` }}{{ clockOf(b.id) }}</span
+              >{{ b.closedAt ? tell('TodayView.in-the-book') : `at ${b.stage}`
+              }}{{ clockOf(b.id) }}</span
             ></RouterLink
           >
           <p v-if="clocks?.length" class="sub">
-            <a class="file" href="/api/v1/plans/timetable.ics">What is due, as a calendar file</a>
+            <a class="file" href="/api/v1/plans/timetable.ics">{{
+              tell('TodayView.what-due-as-calendar-file')
+            }}</a>
           </p>
         </aside>
       </div>
       <section
         class="days"
-        aria-label="The next seven days"
+        :aria-label="tell('TodayView.next-seven-days')"
         :style="{ gridTemplateColumns: columns }"
       >
         <div v-for="(day, i) in days" :key="String(day.key)" class="day">
@@ -270,39 +286,43 @@ function drawn(hive: Hive) {
                 ><RouterLink :to="link(n.line)"
                   ><b>{{ n.name }}</b></RouterLink
                 >{{
-                  at < names.length - 2 ? ', ' : at === names.length - 2 ? ' and ' : ''
+                  at < names.length - 2
+                    ? ', '
+                    : at === names.length - 2
+                      ? ' ' + tell('TodayView.and') + ' '
+                      : ''
                 }}</template
               ><b>{{ after }}</b>
             </p>
             <RouterLink v-else :to="link(l)"
               ><b>{{ l.title }}</b></RouterLink
             ><span v-if="when(l)" :class="{ rust: l.urgent || isPast(l) }">{{ when(l) }}</span
-            ><span v-if="ifLeftSaid.has(`${day.key} ${key}`)" class="sub"
-              >If left: {{ l.ifLeft }}</span
-            >
+            ><span v-if="ifLeftSaid.has(`${day.key} ${key}`)" class="sub">{{
+              tell('TodayView.if-left', { ifLeft: l.ifLeft })
+            }}</span>
             <Button
               v-if="l.kind === 'stir'"
               text
-              label="Stirred"
-              :aria-label="`${l.title}: stirred`"
+              :label="tell('TodayView.stirred')"
+              :aria-label="tell('TodayView.stirred-2', { title: l.title })"
               @click="stirred(l)"
             /><Button
               v-if="l.kind === 'look-back'"
               text
-              label="Looked back"
+              :label="tell('TodayView.looked-back')"
               @click="lookedBack(l)"
             /><Button
               v-if="l.kind === 'site-task'"
               text
-              label="Done"
-              :aria-label="`${l.title}: done`"
+              :label="tell('common.done')"
+              :aria-label="tell('TodayView.done', { title: l.title })"
               @click="taskDone(l)"
             />
           </div>
         </div>
       </section>
       <section v-if="later.length" class="later">
-        <h2 class="furrow-heading">Later</h2>
+        <h2 class="furrow-heading">{{ tell('TodayView.later') }}</h2>
         <ul>
           <li v-for="{ line, on } in later" :key="line.id">
             <span class="sub">{{ dateText(on) }}</span>{{ ' '

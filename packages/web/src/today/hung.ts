@@ -1,5 +1,5 @@
 import type { TodayLine } from '@furrow/core';
-import { said } from '../shell/units.js';
+import { said } from '../words/units.js';
 
 /** A line of Today in the reader's words. */
 export type SpokenLine = Omit<TodayLine, 'title' | 'ifLeft'> & { title: string; ifLeft: string };

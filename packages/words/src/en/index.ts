@@ -1,7 +1,9 @@
 import type { Catalogue } from '../catalogue.js';
 import { cut } from './cut.js';
 import { plain } from './plain.js';
+import { screens } from './screens/index.js';
+import { take } from './take.js';
 import { today } from './today.js';
 
 /** English, as it is spoken where nothing else was asked for. */
-export const en: Catalogue = { ...plain, ...today, ...cut };
+export const en: Catalogue = { ...plain, ...today, ...cut, ...take, ...screens };

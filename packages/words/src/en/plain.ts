@@ -3,4 +3,6 @@ import type { Sentences } from '../catalogue.js';
 
 export const plain: Sentences<PlainSays> = {
   'as-written': '{text}',
+  together: '{all}',
+  'cannot-undo': '“{what}” cannot be undone: something written later rests on it. Undo that first.',
 };

@@ -3,4 +3,7 @@ import type { Sentences } from '../catalogue.js';
 
 export const plain: Sentences<PlainSays> = {
   'as-written': '{text}',
+  together: '{all}',
+  'cannot-undo':
+    '“{what}” não pode ser desfeito: algo escrito depois se apoia nisso. Desfaça aquilo primeiro.',
 };

@@ -1,6 +1,23 @@
-import { hoursText, type Extent, type Quantity, type Range } from '@furrow/core';
-import { estimateRangeText, massText, smallMassText, weighedText } from '../units/mass.js';
 import {
+  hoursText,
+  type Extent,
+  type Language,
+  type Mass,
+  type Quantity,
+  type Range,
+  type Units,
+} from '@furrow/core';
+import {
+  estimateRangeText,
+  largeUnit,
+  massFigure,
+  massText,
+  smallMassText,
+  weighedText,
+} from '../units/mass.js';
+import {
+  areaText,
+  distanceText,
   lengthRangeText,
   lengthText,
   speedText,
@@ -19,11 +36,20 @@ const asRange = ({ low, high }: { low: number; high: number }): Range => ({
 const isOne = (extent: Extent): extent is number => typeof extent === 'number';
 
 /** A figure's point is a comma where the reader's language has it so. */
-function inLanguage(text: string, reader: Reader): string {
-  return reader.language === 'pt-BR' ? text.replace(/(\d)\.(?=\d)/g, '$1,') : text;
+export function inLanguage(text: string, language: Language): string {
+  return language === 'pt-BR' ? text.replace(/(\d)\.(?=\d)/g, '$1,') : text;
 }
 
-function massSaid(extent: Extent, as: 'estimate' | 'read', { units }: Reader): string {
+/** To a whole kilogram or pound, as a box is lifted: "18 kg", "17–19 kg". */
+function wholeMass(extent: Extent, units: Units): string {
+  const figures = (isOne(extent) ? [extent] : [extent.low, extent.high]).map((g) =>
+    massFigure(g / 1000, units, 0),
+  );
+  return `${[...new Set(figures)].join('–')} ${largeUnit(units)}`;
+}
+
+function massSaid(extent: Extent, as: Mass['as'], { units }: Reader): string {
+  if (as === 'whole') return wholeMass(extent, units);
   if (!isOne(extent)) {
     const { low, high } = extent;
     return estimateRangeText(asRange({ low: low / 1000, high: high / 1000 }), units);
@@ -60,7 +86,7 @@ function instantSaid(instant: string, zone: string, { language }: Reader): strin
 
 /** A quantity as the reader says it, with its unit. */
 export function quantitySaid(quantity: Quantity, reader: Reader): string {
-  return inLanguage(said(quantity, reader), reader);
+  return inLanguage(said(quantity, reader), reader.language);
 }
 
 function said(quantity: Quantity, reader: Reader): string {
@@ -70,6 +96,8 @@ function said(quantity: Quantity, reader: Reader): string {
     const { volumeL } = quantity;
     return isOne(volumeL) ? volumeText(volumeL, units) : volumeRangeText(asRange(volumeL), units);
   }
+  if ('areaCm2' in quantity) return areaText(quantity.areaCm2, units);
+  if ('distanceM' in quantity) return distanceText(quantity.distanceM, units);
   if ('lengthMm' in quantity) {
     const { lengthMm } = quantity;
     return isOne(lengthMm)

@@ -1,9 +1,10 @@
 import { isSay, type Language, type Say, type SayValue } from '@furrow/core';
 import { IntlMessageFormat } from 'intl-messageformat';
-import type { Catalogue } from '../catalogue.js';
+import type { Catalogue, ScreenKey } from '../catalogue.js';
+import type { Told } from '../screens/told.js';
 import { en } from '../en/index.js';
 import { ptBR } from '../pt-BR/index.js';
-import { quantitySaid } from './quantities.js';
+import { inLanguage, quantitySaid } from './quantities.js';
 import { PLAIN_READER, type Reader } from './reader.js';
 
 const CATALOGUES: Record<Language, Catalogue> = { en, 'pt-BR': ptBR };
@@ -17,7 +18,7 @@ function sentenceOf(key: string, language: Language): IntlMessageFormat | null {
   const catalogue: Readonly<Record<string, string | undefined>> = CATALOGUES[language];
   const text = catalogue[key];
   if (text === undefined) return null;
-  const sentence = new IntlMessageFormat(text, language);
+  const sentence = new IntlMessageFormat(text, language, undefined, { ignoreTag: true });
   known.set(id, sentence);
   return sentence;
 }
@@ -30,6 +31,7 @@ function valueSaid(value: SayValue, reader: Reader): string | number {
     const parts = value.and.map((part) => String(valueSaid(part, reader)));
     return new Intl.ListFormat(reader.language === 'en' ? 'en-GB' : reader.language).format(parts);
   }
+  if ('then' in value) return value.then.map((each) => speak(each, reader)).join(' ');
   return quantitySaid(value, reader);
 }
 
@@ -45,6 +47,32 @@ export function speak(say: Say, reader: Reader): string {
     valueSaid(value, reader),
   ]);
   return String(sentence.format(Object.fromEntries(values)));
+}
+
+/** A figure with its unit, or two edges of one; a name or a code is none. */
+const FIGURE = /^[−+-]?\d+\.\d/;
+
+/** What stands in a sentence of a screen: a figure that is already written gets the reader's comma. */
+function told(value: Told, reader: Reader): string | number {
+  if (value === null || value === undefined) return '';
+  if (isSay(value)) return speak(value, reader);
+  if (typeof value === 'object') return quantitySaid(value, reader);
+  return typeof value === 'string' && FIGURE.test(value)
+    ? inLanguage(value, reader.language)
+    : value;
+}
+
+/**
+ * Says a sentence of a screen, in the reader's language. Takes its key and what stands in it, whose
+ * measures are already said in the reader's units.
+ */
+export function speakScreen(key: ScreenKey, values: object, reader: Reader): string {
+  const sentence = sentenceOf(key, reader.language);
+  if (!sentence) return key;
+  const said = Object.entries(values).map(
+    ([name, value]: [string, Told]): [string, string | number] => [name, told(value, reader)],
+  );
+  return String(sentence.format(Object.fromEntries(said)));
 }
 
 /** English and metric, for logs and tests. */

@@ -17,6 +17,9 @@ const DIGITS_BY_SIGN: Record<string, (size: number) => number> = {
 const digitsOf = (size: number, unit: Unit): number =>
   (DIGITS_BY_SIGN[unit.sign] ?? ((s: number) => (s < 100 ? 1 : 0)))(Math.abs(size));
 
+const CM2_PER_IN2 = 6.4516;
+const FEET_PER_M = 3.28084;
+
 /** A figure with a true minus sign, and without a nought behind the point. */
 const figure = (value: number, digits: number): string =>
   String(Number(value.toFixed(digits))).replace('-', '−');
@@ -77,6 +80,19 @@ export const sidesText = (
   units: Units = METRIC,
   metric: MetricLength = 'mm',
 ): string => lengths(mm, units, metric, ' × ');
+
+/** The face of a comb or a board: "580 cm²", "90 in²". */
+export function areaText(cm2: number, units: Units = METRIC): string {
+  if (units.length === 'centimetres') return `${figure(cm2, 0)} cm²`;
+  const in2 = cm2 / CM2_PER_IN2;
+  return `${figure(in2, in2 < 100 ? 1 : 0)} in²`;
+}
+
+/** A way on foot: "100 m"; to ten feet, "330 ft". */
+export const distanceText = (m: number, units: Units = METRIC): string =>
+  units.length === 'centimetres'
+    ? `${figure(m, 0)} m`
+    : `${Math.round((m * FEET_PER_M) / 10) * 10} ft`;
 
 /** Temperature for the screen, whole degrees: "24 °C", "75 °F". */
 export function temperatureText(temperatureC: number, units: Units = METRIC): string {

@@ -1,3 +1,4 @@
+import { sayRecord } from '../../say/say.js';
 import { z } from 'zod';
 import { CRUSH_METHODS } from '../vocabulary/bench.js';
 import { harvestSummaryRecord } from '../vocabulary/book.js';
@@ -113,6 +114,6 @@ export const heldAnswer = z.strictObject({
   id,
   route: text,
   command: text,
-  why: text,
+  why: sayRecord,
   recordedAt: instant,
 });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../../words/tell.js';
 import StackSection from './StackSection.vue';
 import type { SectionProps } from './section.js';
 
@@ -129,7 +130,11 @@ function pots(
           text-anchor="middle"
           font-size="14"
           class="on"
-          >{{ box.width > 150 ? 'brood, never opened' : 'never opened' }}</text
+          >{{
+            box.width > 150
+              ? tell('SectionStingless.brood-never-opened')
+              : tell('SectionStingless.never-opened')
+          }}</text
         >
         <template v-if="hive.geometry.hole">
           <path :d="`M${holeX(box)} ${box.y}h${HOLE_PX}`" stroke="var(--lime-0)" stroke-width="6" />
@@ -145,7 +150,7 @@ function pots(
             text-anchor="middle"
             font-size="13"
             class="on"
-            >hole</text
+            >{{ tell('SectionStingless.hole') }}</text
           >
         </template>
       </template>

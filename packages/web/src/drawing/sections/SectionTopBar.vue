@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../../words/tell.js';
 import { vDrag, within, arrowsOf, type Pull } from '../drag';
 import { type TopBarGeometry, type Verdict, between } from '@furrow/core';
 import { computed, ref } from 'vue';
@@ -93,10 +94,10 @@ function key(event: KeyboardEvent, what: Handle): void {
   setHandle(what, from + way.x - way.y);
 }
 const words: Record<Verdict, string> = {
-  take: 'may take',
+  take: tell('SectionTopBar.may-take'),
   leave: 'leave',
-  test: 'test first',
-  'not-read': 'not read yet',
+  test: tell('SectionTopBar.test-first'),
+  'not-read': tell('SectionTopBar.not-read-yet'),
 };
 </script>
 
@@ -270,7 +271,7 @@ const words: Record<Verdict, string> = {
       font-size="14"
       style="fill: var(--ink-2)"
     >
-      follower board
+      {{ tell('SectionTopBar.follower-board') }}
     </text>
     <text
       v-if="!cutaway && s > 0.6 && board + 30 < left + length - 110"
@@ -279,8 +280,7 @@ const words: Record<Verdict, string> = {
       font-size="14"
       style="fill: var(--ink-2)"
     >
-      {{ geometry.bars - geometry.followerAfterBar }} spare
-      {{ geometry.bars - geometry.followerAfterBar === 1 ? 'bar' : 'bars' }}
+      {{ tell('SectionTopBar.spare-bars', { bars: geometry.bars - geometry.followerAfterBar }) }}
     </text>
     <g v-for="b in below" :key="`t${b.slot}`">
       <text
@@ -316,8 +316,11 @@ const words: Record<Verdict, string> = {
         :aria-pressed="slot === selected || Boolean(lift(slot))"
         :aria-label="
           combAt.get(slot)
-            ? `Comb ${slot}, ${combAt.get(slot)!.label ?? words[combAt.get(slot)!.verdict ?? 'not-read']}`
-            : `Bar ${slot}, no comb`
+            ? tell('SectionTopBar.comb', {
+                slot,
+                slot2: combAt.get(slot)!.label ?? words[combAt.get(slot)!.verdict ?? 'not-read'],
+              })
+            : tell('SectionTopBar.bar-no-comb', { slot })
         "
         @click="emit('select', slot)"
         @keydown.enter.prevent="emit('select', slot)"
@@ -337,7 +340,7 @@ const words: Record<Verdict, string> = {
       fill="transparent"
       role="slider"
       tabindex="0"
-      aria-label="Follower board stands behind bar"
+      :aria-label="tell('SectionTopBar.follower-board-stands-behind-bar')"
       :aria-valuenow="geometry.followerAfterBar"
       aria-valuemin="1"
       :aria-valuemax="geometry.bars"
@@ -354,7 +357,7 @@ const words: Record<Verdict, string> = {
       fill="transparent"
       role="slider"
       tabindex="0"
-      aria-label="Number of bars"
+      :aria-label="tell('SectionTopBar.number-bars')"
       :aria-valuenow="geometry.bars"
       aria-valuemin="5"
       aria-valuemax="60"

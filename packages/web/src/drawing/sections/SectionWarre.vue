@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../../words/tell.js';
 import StackSection from './StackSection.vue';
 import type { SectionProps } from './section.js';
 
@@ -44,7 +45,7 @@ const emit = defineEmits<{ select: [slot: number] }>();
         text-anchor="middle"
         font-size="14"
         class="on"
-        >quilt</text
+        >{{ tell('SectionWarre.quilt') }}</text
       >
     </template>
   </StackSection>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tell } from '../../words/tell.js';
 import type { Verdict } from '@furrow/core';
 import { computed, ref } from 'vue';
 import CombSlab from '../CombSlab.vue';
@@ -50,13 +51,13 @@ function otherBox(slot: number, by: number): void {
   svg.value?.querySelector<SVGElement>(`[data-slot="${slot + by * 100}"]`)?.focus();
 }
 const words: Record<Verdict, string> = {
-  take: 'may take',
+  take: tell('StackSection.may-take'),
   leave: 'leave',
-  test: 'test first',
-  'not-read': 'not read yet',
+  test: tell('StackSection.test-first'),
+  'not-read': tell('StackSection.not-read-yet'),
 };
 const called = (box: BoxOnPage, inBox: number): string =>
-  `${box.label} ${box.number}, place ${inBox}`;
+  tell('StackSection.place', { box: box.label, number: box.number, inBox });
 const figuresAt = computed(() => new Map(props.below.map((b) => [b.slot, b.lines])));
 const besideAt = computed(() => new Map(props.beside.map((b) => [b.boxId, b.lines])));
 const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
@@ -143,7 +144,7 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
             font-weight="600"
             class="closed"
           >
-            brood box, closed
+            {{ tell('StackSection.brood-box-closed') }}
           </text>
         </template>
       </slot>
@@ -187,7 +188,7 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
           font-size="14"
           style="fill: var(--ink-2)"
         >
-          {{ box.compartment === 'brood' ? 'brood' : box.compartment }}
+          {{ box.compartment === 'brood' ? tell('StackSection.brood') : box.compartment }}
         </text>
         <text
           v-if="box.turned"
@@ -197,7 +198,7 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
           font-size="14"
           style="fill: var(--ink-2)"
         >
-          turned
+          {{ tell('StackSection.turned') }}
         </text>
       </template>
     </g>
@@ -282,7 +283,7 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
           :aria-label="
             p.comb
               ? `${called(box, p.inBox)}, ${p.comb.label ?? words[p.comb.verdict ?? 'not-read']}`
-              : `${called(box, p.inBox)}, empty`
+              : tell('StackSection.empty', { box: called(box, p.inBox) })
           "
           @click="emit('select', p.slot)"
           @keydown.enter.prevent="emit('select', p.slot)"

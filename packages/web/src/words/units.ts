@@ -13,7 +13,7 @@ const language = shallowRef<Language>('en');
 export const currency = shallowRef('');
 
 /** Who reads this screen. */
-const reader = computed<Reader>(() => ({
+export const reader = computed<Reader>(() => ({
   language: language.value,
   units: householdUnits.value,
   currency: currency.value,

@@ -1,0 +1,21 @@
+import type { Quantity } from '@furrow/core';
+import { quantitySaid, speakScreen, type ScreenKey, type ScreenValues } from '@furrow/words';
+import { reader } from './units.js';
+
+/** What is said with nothing in it takes nothing. */
+type With<Key extends ScreenKey> = keyof ScreenValues<Key> extends never
+  ? []
+  : [values: ScreenValues<Key>];
+
+/**
+ * A sentence of the screen, by its key, in the reader's language. Takes what stands in it; a key
+ * that nobody declared, or a value that is missing, does not compile.
+ */
+export const tell = <Key extends ScreenKey>(key: Key, ...[values]: With<Key>): string =>
+  speakScreen(key, values ?? {}, reader.value);
+
+/** A quantity by itself, in the reader's units. */
+export const measured = (quantity: Quantity): string => quantitySaid(quantity, reader.value);
+/** An estimate of a mass, kilograms from its low to its high edge. */
+export const estimated = ({ low, high }: { low: number; high: number }): string =>
+  measured({ massG: { low: low * 1000, high: high * 1000 }, as: 'estimate' });

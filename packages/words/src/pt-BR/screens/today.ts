@@ -1,0 +1,46 @@
+import type { Sentences } from '../../catalogue.js';
+import type { TodayScreen } from '../../screens/today.js';
+
+export const today: Sentences<TodayScreen> = {
+  'FirstSteps.demo-household-could-not-be': 'The demo household could not be opened.',
+  'FirstSteps.nothing-runs-nothing-due': 'Nothing runs, nothing is due.',
+  'FirstSteps.furrow-begins-with-hive-draw':
+    'Furrow begins with a hive: draw it as it stands, look at its combs, and everything after follows from there. Which one do you stand before?',
+  'FirstSteps.kinds-hive': 'Kinds of hive',
+  'FirstSteps.make-your-first-hive': 'Make your first hive',
+  'FirstSteps.house-rules-and-kit': 'House rules and kit',
+  'FirstSteps.before-first-hive': 'Before the first hive',
+  'FirstSteps.see-demo-household': 'See the demo household',
+  'FirstSteps.invented-apiary-in-mid-season':
+    'An invented apiary in mid-season, in a window of its own. Nothing you do there touches yours, and it is gone when Furrow stops.',
+  'FirstSteps.open-it-again': 'Open it again',
+  'FirstSteps.take-in-what-you-kept': 'Take in what you kept before',
+  'FirstSteps.archive-another-furrow-or-sheet':
+    'An archive of another Furrow, or a sheet of earlier harvests: dates, hives, honey, wax.',
+  'TodayView.due-since': 'due since {at}',
+  'TodayView.before': 'before {at}',
+  'TodayView.today': 'Today, {day}',
+  'TodayView.now': 'now',
+  'TodayView.at': 'at {l}',
+  'TodayView.text': '{l}',
+  'TodayView.nothing-due-today': 'Nothing is due today.',
+  'TodayView.done': '{title}: done',
+  'TodayView.choose-combs': 'Choose combs',
+  'TodayView.hives': '{hives, plural, one {# hive} other {# hives}}',
+  'TodayView.from-side': '{hive} from the side',
+  'TodayView.may-be-taken': '{hive} of {hive2} may be taken',
+  'TodayView.on-row': 'On the row',
+  'TodayView.in-book': 'in the book',
+  'TodayView.at-2': 'at {stage}',
+  'TodayView.what-due-as-calendar-file': 'What is due, as a calendar file',
+  'TodayView.next-seven-days': 'The next seven days',
+  'TodayView.and': 'and',
+  'TodayView.if-left': 'If left: {ifLeft}',
+  'TodayView.stirred': 'Stirred',
+  'TodayView.stirred-2': '{title}: stirred',
+  'TodayView.looked-back': 'Looked back',
+  'TodayView.later': 'Later',
+  'TodayView.done-5-minutes-your-hands': '{title}: done, 5 minutes of your hands.',
+  'TodayView.done-2': '{title}: done.',
+  'TodayView.in-the-book': 'in the book',
+};
