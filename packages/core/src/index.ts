@@ -48,6 +48,7 @@ export * from './hive/newHive.js';
 export * from './hive/season.js';
 export * from './hive/takenText.js';
 export * from './rules/paper.js';
+export * from './rules/says.js';
 export * from './rules/schoolQuestions.js';
 export * from './rules/winter.js';
 export * from './rules/headspace.js';

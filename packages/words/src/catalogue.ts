@@ -1,8 +1,8 @@
-import type { CutSays, PlainSays, TakeSays, TodaySays } from '@furrow/core';
+import type { CutSays, PlainSays, RulesSays, TakeSays, TodaySays } from '@furrow/core';
 import type { ScreenSays } from './screens/index.js';
 
 /** Everything that is said, by its key, with what stands in it. A stage adds its own here. */
-export type Sayings = PlainSays & TodaySays & CutSays & TakeSays;
+export type Sayings = PlainSays & TodaySays & CutSays & RulesSays & TakeSays;
 export type SayKey = keyof Sayings;
 
 /**

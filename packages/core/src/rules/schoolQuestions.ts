@@ -1,3 +1,5 @@
+import { rulesSay } from './says.js';
+import type { Say } from '../say/say.js';
 import type { HouseRules } from '../records/houseRules.js';
 
 /** The stage whose work a disagreement is about, in the order of the row. */
@@ -6,15 +8,15 @@ export type SchoolStage = (typeof SCHOOL_STAGES)[number];
 
 export interface SchoolChoice<K extends keyof HouseRules = keyof HouseRules> {
   value: HouseRules[K];
-  label: string;
+  label: Say;
   /** Whom it suits, and what it costs. */
-  suits: string;
+  suits: Say;
 }
 /** One disagreement among practitioners, as a question with its schools. */
 export interface SchoolQuestion<K extends keyof HouseRules = keyof HouseRules> {
   rule: K;
   stage: SchoolStage;
-  asks: string;
+  asks: Say;
   choices: SchoolChoice<K>[];
   /** Whether it may turn a verdict on a comb. */
   judges: boolean;
@@ -23,8 +25,8 @@ export interface SchoolQuestion<K extends keyof HouseRules = keyof HouseRules> {
 const question = <K extends keyof HouseRules>(
   stage: SchoolStage,
   rule: K,
-  asks: string,
-  choices: [HouseRules[K], string, string][],
+  asks: Say,
+  choices: [HouseRules[K], Say, Say][],
   judges = false,
 ): SchoolQuestion<K> => ({
   rule,
@@ -39,26 +41,50 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
   question(
     'look',
     'ripeCappedPercent',
-    'From which capped share is a comb ripe?',
+    rulesSay('rules.schoolQuestions.from-which-capped-share-comb'),
     [
-      [75, 'Three quarters', 'Dry places, honey eaten soon, water measured.'],
-      [80, 'Four fifths', 'The middle way, where water is measured now and then.'],
-      [90, 'Nine tenths', 'Humid places, or nobody measures water.'],
-      [100, 'To the edge', 'Cut comb that is shown, and honey that waits for years.'],
+      [
+        75,
+        rulesSay('rules.schoolQuestions.three-quarters'),
+        rulesSay('rules.schoolQuestions.dry-places-honey-eaten-soon'),
+      ],
+      [
+        80,
+        rulesSay('rules.schoolQuestions.four-fifths'),
+        rulesSay('rules.schoolQuestions.middle-way-where-water-measured'),
+      ],
+      [
+        90,
+        rulesSay('rules.schoolQuestions.nine-tenths'),
+        rulesSay('rules.schoolQuestions.humid-places-or-nobody-measures'),
+      ],
+      [
+        100,
+        rulesSay('rules.schoolQuestions.to-edge'),
+        rulesSay('rules.schoolQuestions.cut-comb-that-shown-and'),
+      ],
     ],
     true,
   ),
   question(
     'look',
     'ripeOf',
-    'Of what is the share counted?',
+    rulesSay('rules.schoolQuestions.what-share-counted'),
     [
-      ['comb', 'The comb as a whole', 'Both sides are crushed together.'],
-      ['worst-side', 'Its worse side too', 'Combs whose sides differ, such as beside the brood.'],
+      [
+        'comb',
+        rulesSay('rules.schoolQuestions.comb-as-whole'),
+        rulesSay('rules.schoolQuestions.both-sides-are-crushed-together'),
+      ],
+      [
+        'worst-side',
+        rulesSay('rules.schoolQuestions.its-worse-side-too'),
+        rulesSay('rules.schoolQuestions.combs-whose-sides-differ-such'),
+      ],
       [
         'piece',
-        'The piece that is used',
-        'The sealed part is cut apart, the rest fed back or used first.',
+        rulesSay('rules.schoolQuestions.piece-that-used'),
+        rulesSay('rules.schoolQuestions.sealed-part-cut-apart-rest'),
       ],
     ],
     true,
@@ -66,184 +92,555 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
   question(
     'look',
     'considerFromPercent',
-    'Is a comb that is not ripe worth a test?',
+    rulesSay('rules.schoolQuestions.comb-that-not-ripe-worth'),
     [
-      [null, 'No, leave it', 'Nobody has an instrument at the hive.'],
-      [60, 'From 60 %', 'Water is measured at every comb.'],
-      [75, 'From 75 %', 'Three quarters to consider, all to take.'],
+      [
+        null,
+        rulesSay('rules.schoolQuestions.no-leave-it'),
+        rulesSay('rules.schoolQuestions.nobody-has-instrument-at-hive'),
+      ],
+      [
+        60,
+        rulesSay('rules.schoolQuestions.from-percent', { percent: 60 }),
+        rulesSay('rules.schoolQuestions.water-measured-at-every-comb'),
+      ],
+      [
+        75,
+        rulesSay('rules.schoolQuestions.from-percent', { percent: 75 }),
+        rulesSay('rules.schoolQuestions.three-quarters-to-consider-all'),
+      ],
     ],
     true,
   ),
   question(
     'look',
     'moistureMayOverrule',
-    'May measured water overrule the caps?',
+    rulesSay('rules.schoolQuestions.may-measured-water-overrule-caps'),
     [
-      [true, 'Yes', 'Dry open honey is ripe: three samples, both sides, the wettest decides.'],
-      [false, 'No', 'The bees decide by capping it.'],
+      [
+        true,
+        rulesSay('rules.schoolQuestions.yes'),
+        rulesSay('rules.schoolQuestions.dry-open-honey-ripe-three'),
+      ],
+      [
+        false,
+        rulesSay('rules.schoolQuestions.no'),
+        rulesSay('rules.schoolQuestions.bees-decide-by-capping-it'),
+      ],
     ],
     true,
   ),
   question(
     'look',
     'takeInFirstSeason',
-    'Is honey taken from a colony in its first season?',
+    rulesSay('rules.schoolQuestions.honey-taken-from-colony-in'),
     [
-      [false, 'No', 'It has comb to build and a winter to meet.'],
-      [true, 'Yes', 'A strong swarm in a long flow.'],
+      [
+        false,
+        rulesSay('rules.schoolQuestions.no'),
+        rulesSay('rules.schoolQuestions.it-has-comb-to-build'),
+      ],
+      [
+        true,
+        rulesSay('rules.schoolQuestions.yes'),
+        rulesSay('rules.schoolQuestions.strong-swarm-in-long-flow'),
+      ],
     ],
     true,
   ),
   question(
     'look',
     'takeBroodUsedComb',
-    'Is comb that once held brood taken?',
+    rulesSay('rules.schoolQuestions.comb-that-once-held-brood'),
     [
-      [false, 'No', 'Light honey and clean wax.'],
-      [true, 'Yes', 'Hives whose stores stand in old comb; it strains darker.'],
+      [
+        false,
+        rulesSay('rules.schoolQuestions.no'),
+        rulesSay('rules.schoolQuestions.light-honey-and-clean-wax'),
+      ],
+      [
+        true,
+        rulesSay('rules.schoolQuestions.yes'),
+        rulesSay('rules.schoolQuestions.hives-whose-stores-stand-in'),
+      ],
     ],
     true,
   ),
   question(
     'choose',
     'harvestWhen',
-    'When is honey taken?',
+    rulesSay('rules.schoolQuestions.when-honey-taken'),
     [
-      ['comb-by-comb', 'Comb by comb, as it ripens', 'Whoever looks often and takes little.'],
-      ['spring', 'Once in spring, after the winter', 'What the winter left is truly spare.'],
-      ['flow', 'In the main flow', 'They fill again what was taken.'],
-      ['dead-outs', 'From dead colonies only', 'Bees are kept for their own sake.'],
+      [
+        'comb-by-comb',
+        rulesSay('rules.schoolQuestions.comb-by-comb-as-it'),
+        rulesSay('rules.schoolQuestions.whoever-looks-often-and-takes'),
+      ],
+      [
+        'spring',
+        rulesSay('rules.schoolQuestions.once-in-spring-after-winter'),
+        rulesSay('rules.schoolQuestions.what-winter-left-truly-spare'),
+      ],
+      [
+        'flow',
+        rulesSay('rules.schoolQuestions.in-main-flow'),
+        rulesSay('rules.schoolQuestions.they-fill-again-what-was'),
+      ],
+      [
+        'dead-outs',
+        rulesSay('rules.schoolQuestions.from-dead-colonies-only'),
+        rulesSay('rules.schoolQuestions.bees-are-kept-for-their'),
+      ],
     ],
     true,
   ),
-  question('choose', 'lotsBy', 'What is kept apart?', [
-    ['hive', 'Each hive', 'Every jar says from which colony it came.'],
-    ['box', 'Each box', 'Boxes of different seasons or plants.'],
-    ['comb', 'Each comb or frame', 'Tastes that differ from comb to comb.'],
-    ['season', "This season's from older", 'Winter stores beside fresh honey.'],
-    ['capped', 'Capped from open', 'Keeping honey beside honey for the table.'],
-    ['colour', 'Light from dark, at the bench', 'Honey is sold or given by its taste.'],
-    ['mixed', 'Nothing, all together', 'Few vessels; a trace leads to all of them.'],
-  ]),
-  question('choose', 'extraSuper', 'A super fills: another one, or crowding?', [
-    ['by-flow', 'By the flow', 'Another in a strong flow, crowding else.'],
-    ['super', 'Another super early', 'Liquid honey, and fewer swarms.'],
-    ['crowd', 'Crowd them', 'White, well filled comb; look every week for swarm cells.'],
-  ]),
-  question('choose', 'belowSuper', 'What stands between brood and comb super?', [
-    ['empty-super', 'An empty super', 'Keeps pollen and brood out of the comb.'],
-    ['excluder', 'A queen excluder', 'Keeps the queen down; bees pass it less gladly.'],
-    ['neither', 'Neither', 'Nothing between the bees and their stores.'],
-  ]),
-  question('choose', 'finishedCombFrames', 'Where goes a finished comb frame?', [
-    ['outward', 'Outward', 'Light frames come to the middle, where they work.'],
-    ['middle', 'To the middle', 'Where cappings stay white away from the entrance.'],
-    ['stay', 'It stays', 'No disturbance.'],
-  ]),
-  question('choose', 'finishedLiquidFrames', 'And a finished frame to crush?', [
-    ['stay', 'It stays', 'A liquid super evens itself out.'],
-    ['outward', 'Outward', 'Every frame is to be full.'],
-    ['middle', 'To the middle', 'Ripe honey stays warm over the nest.'],
-  ]),
-  question('ready', 'preferredHour', 'Which hour is liked?', [
-    ['none', 'The weather says', 'No liking of your own.'],
-    ['morning', 'The morning, foragers out', 'Fewer bees at home, comb still firm.'],
-    ['cool-day', 'A cool day, nobody flies', 'No robbing; more bees at home.'],
-  ]),
-  question('ready', 'smoke', 'Smoke, or fresh air?', [
-    ['by-temper', 'By temper', 'Calm bees need none.'],
-    ['smoke', 'Always', 'Defensive bees, neighbours near.'],
-    ['fresh-air', 'Never', 'Comb honey without a taste of it.'],
-  ]),
-  question('take', 'beesOff', 'How do the bees get off the comb?', [
-    ['brush', 'Brush', 'Any comb; angers some bees.'],
-    ['herd', 'Herd with the hand', 'Few combs, patience.'],
-    ['shake', 'Shake', 'Framed comb only: free comb breaks.'],
-    ['repellent', 'Repellent board', 'Whole supers, where it is permitted.'],
-    ['leave-out', 'Leave the box out', 'No hurry, and nobody robs.'],
-  ]),
-  question('take', 'starterLeft', 'What is left on the bar or frame?', [
-    ['ridge', 'A ridge', 'They build on straight.'],
-    ['strip', 'A strip of comb', 'They begin at once.'],
-    ['nothing', 'Nothing', 'All of the wax is wanted.'],
-  ]),
-  question('take', 'potsBy', 'How are pots emptied?', [
-    ['suction', 'By suction', 'Clean, slow, little spilled.'],
-    ['tip', 'Pierced and tipped', 'Quick; what is spilled draws flies.'],
+  question('choose', 'lotsBy', rulesSay('rules.schoolQuestions.what-kept-apart'), [
     [
-      'cut',
-      'Cut out whole',
-      'More honey and the wax; they build anew, and a torn pot draws flies.',
+      'hive',
+      rulesSay('rules.schoolQuestions.each-hive'),
+      rulesSay('rules.schoolQuestions.every-jar-says-from-which'),
+    ],
+    [
+      'box',
+      rulesSay('rules.schoolQuestions.each-box'),
+      rulesSay('rules.schoolQuestions.boxes-different-seasons-or-plants'),
+    ],
+    [
+      'comb',
+      rulesSay('rules.schoolQuestions.each-comb-or-frame'),
+      rulesSay('rules.schoolQuestions.tastes-that-differ-from-comb'),
+    ],
+    [
+      'season',
+      rulesSay('rules.schoolQuestions.this-seasons-from-older'),
+      rulesSay('rules.schoolQuestions.winter-stores-beside-fresh-honey'),
+    ],
+    [
+      'capped',
+      rulesSay('rules.schoolQuestions.capped-from-open'),
+      rulesSay('rules.schoolQuestions.keeping-honey-beside-honey-for'),
+    ],
+    [
+      'colour',
+      rulesSay('rules.schoolQuestions.light-from-dark-at-bench'),
+      rulesSay('rules.schoolQuestions.honey-sold-or-given-by'),
+    ],
+    [
+      'mixed',
+      rulesSay('rules.schoolQuestions.nothing-all-together'),
+      rulesSay('rules.schoolQuestions.few-vessels-trace-leads-to'),
     ],
   ]),
-  question('take', 'frameParts', 'A drain frame is opened', [
-    [4, 'By quarters', 'A leak stays small.'],
-    [2, 'By halves', 'The middle way.'],
-    [1, 'Whole', 'Ripe and warm, tray in place.'],
+  question('choose', 'extraSuper', rulesSay('rules.schoolQuestions.super-fills-another-one-or'), [
+    [
+      'by-flow',
+      rulesSay('rules.schoolQuestions.by-flow'),
+      rulesSay('rules.schoolQuestions.another-in-strong-flow-crowding'),
+    ],
+    [
+      'super',
+      rulesSay('rules.schoolQuestions.another-super-early'),
+      rulesSay('rules.schoolQuestions.liquid-honey-and-fewer-swarms'),
+    ],
+    [
+      'crowd',
+      rulesSay('rules.schoolQuestions.crowd-them'),
+      rulesSay('rules.schoolQuestions.white-well-filled-comb-look'),
+    ],
   ]),
-  question('take', 'frameDone', 'When is a drain frame closed?', [
-    ['droplet', 'When it only drips', 'Most of the honey.'],
-    ['hour', 'After an hour', 'A fixed visit.'],
-    ['overnight', 'Overnight', 'Thick or cool honey.'],
-    ['early', 'Early, the rest is theirs', 'They clean and refill it sooner.'],
+  question(
+    'choose',
+    'belowSuper',
+    rulesSay('rules.schoolQuestions.what-stands-between-brood-and'),
+    [
+      [
+        'empty-super',
+        rulesSay('rules.schoolQuestions.empty-super'),
+        rulesSay('rules.schoolQuestions.keeps-pollen-and-brood-out'),
+      ],
+      [
+        'excluder',
+        rulesSay('rules.schoolQuestions.queen-excluder'),
+        rulesSay('rules.schoolQuestions.keeps-queen-down-bees-pass'),
+      ],
+      [
+        'neither',
+        rulesSay('rules.schoolQuestions.neither'),
+        rulesSay('rules.schoolQuestions.nothing-between-bees-and-their'),
+      ],
+    ],
+  ),
+  question(
+    'choose',
+    'finishedCombFrames',
+    rulesSay('rules.schoolQuestions.where-goes-finished-comb-frame'),
+    [
+      [
+        'outward',
+        rulesSay('rules.schoolQuestions.outward'),
+        rulesSay('rules.schoolQuestions.light-frames-come-to-middle'),
+      ],
+      [
+        'middle',
+        rulesSay('rules.schoolQuestions.to-middle'),
+        rulesSay('rules.schoolQuestions.where-cappings-stay-white-away'),
+      ],
+      [
+        'stay',
+        rulesSay('rules.schoolQuestions.it-stays'),
+        rulesSay('rules.schoolQuestions.no-disturbance'),
+      ],
+    ],
+  ),
+  question(
+    'choose',
+    'finishedLiquidFrames',
+    rulesSay('rules.schoolQuestions.and-finished-frame-to-crush'),
+    [
+      [
+        'stay',
+        rulesSay('rules.schoolQuestions.it-stays'),
+        rulesSay('rules.schoolQuestions.liquid-super-evens-itself-out'),
+      ],
+      [
+        'outward',
+        rulesSay('rules.schoolQuestions.outward'),
+        rulesSay('rules.schoolQuestions.every-frame-to-be-full'),
+      ],
+      [
+        'middle',
+        rulesSay('rules.schoolQuestions.to-middle'),
+        rulesSay('rules.schoolQuestions.ripe-honey-stays-warm-over'),
+      ],
+    ],
+  ),
+  question('ready', 'preferredHour', rulesSay('rules.schoolQuestions.which-hour-liked'), [
+    [
+      'none',
+      rulesSay('rules.schoolQuestions.weather-says'),
+      rulesSay('rules.schoolQuestions.no-liking-your-own'),
+    ],
+    [
+      'morning',
+      rulesSay('rules.schoolQuestions.morning-foragers-out'),
+      rulesSay('rules.schoolQuestions.fewer-bees-at-home-comb'),
+    ],
+    [
+      'cool-day',
+      rulesSay('rules.schoolQuestions.cool-day-nobody-flies'),
+      rulesSay('rules.schoolQuestions.no-robbing-more-bees-at'),
+    ],
   ]),
-  question('take', 'frameReset', 'When are its cells set back?', [
-    ['running', 'While it still runs', 'The cells move most easily.'],
-    ['near-end', 'Near the end', 'The middle way.'],
-    ['after-hour', 'After an hour', 'Nothing runs any more.'],
+  question('ready', 'smoke', rulesSay('rules.schoolQuestions.smoke-or-fresh-air'), [
+    [
+      'by-temper',
+      rulesSay('rules.schoolQuestions.by-temper'),
+      rulesSay('rules.schoolQuestions.calm-bees-need-none'),
+    ],
+    [
+      'smoke',
+      rulesSay('rules.schoolQuestions.always'),
+      rulesSay('rules.schoolQuestions.defensive-bees-neighbours-near'),
+    ],
+    [
+      'fresh-air',
+      rulesSay('rules.schoolQuestions.never'),
+      rulesSay('rules.schoolQuestions.comb-honey-without-taste-it'),
+    ],
   ]),
-  question('take', 'wetFrames', 'Wet frames go back', [
-    ['at-once', 'At once', 'They are cleaned and filled again.'],
-    ['later', 'At dusk', 'No robbing by day.'],
-    ['washed', 'Washed and dried', 'Disease is about.'],
+  question('take', 'beesOff', rulesSay('rules.schoolQuestions.how-do-bees-get-off'), [
+    [
+      'brush',
+      rulesSay('rules.schoolQuestions.brush'),
+      rulesSay('rules.schoolQuestions.any-comb-angers-some-bees'),
+    ],
+    [
+      'herd',
+      rulesSay('rules.schoolQuestions.herd-with-hand'),
+      rulesSay('rules.schoolQuestions.few-combs-patience'),
+    ],
+    [
+      'shake',
+      rulesSay('rules.schoolQuestions.shake'),
+      rulesSay('rules.schoolQuestions.framed-comb-only-free-comb'),
+    ],
+    [
+      'repellent',
+      rulesSay('rules.schoolQuestions.repellent-board'),
+      rulesSay('rules.schoolQuestions.whole-supers-where-it-permitted'),
+    ],
+    [
+      'leave-out',
+      rulesSay('rules.schoolQuestions.leave-box-out'),
+      rulesSay('rules.schoolQuestions.no-hurry-and-nobody-robs'),
+    ],
   ]),
-  question('drain', 'crush', 'How is comb broken up?', [
-    ['mash', 'Mashed', 'Quick, cloudier.'],
-    ['chop', 'Chopped', 'Between the two.'],
-    ['slice', 'Sliced and left', 'Slow, clear.'],
+  question('take', 'starterLeft', rulesSay('rules.schoolQuestions.what-left-on-bar-or'), [
+    [
+      'ridge',
+      rulesSay('rules.schoolQuestions.ridge'),
+      rulesSay('rules.schoolQuestions.they-build-on-straight'),
+    ],
+    [
+      'strip',
+      rulesSay('rules.schoolQuestions.strip-comb'),
+      rulesSay('rules.schoolQuestions.they-begin-at-once'),
+    ],
+    [
+      'nothing',
+      rulesSay('rules.schoolQuestions.nothing'),
+      rulesSay('rules.schoolQuestions.all-wax-wanted'),
+    ],
   ]),
-  question('drain', 'stirs', 'How often is it stirred?', [
-    ['twice', 'Twice', 'Enough for most of it.'],
-    ['until-ended', 'Until it ends', 'The last of it.'],
+  question('take', 'potsBy', rulesSay('rules.schoolQuestions.how-are-pots-emptied'), [
+    [
+      'suction',
+      rulesSay('rules.schoolQuestions.by-suction'),
+      rulesSay('rules.schoolQuestions.clean-slow-little-spilled'),
+    ],
+    [
+      'tip',
+      rulesSay('rules.schoolQuestions.pierced-and-tipped'),
+      rulesSay('rules.schoolQuestions.quick-what-spilled-draws-flies'),
+    ],
+    [
+      'cut',
+      rulesSay('rules.schoolQuestions.cut-out-whole'),
+      rulesSay('rules.schoolQuestions.more-honey-and-wax-they'),
+    ],
   ]),
-  question('drain', 'remash', 'Is it mashed once more?', [
-    ['never', 'Never', 'Clearer honey.'],
-    ['hours', 'After some hours', 'A warm bench.'],
-    ['days', 'After a day', 'A cool bench, thick honey.'],
+  question('take', 'frameParts', rulesSay('rules.schoolQuestions.drain-frame-opened'), [
+    [
+      4,
+      rulesSay('rules.schoolQuestions.by-quarters'),
+      rulesSay('rules.schoolQuestions.leak-stays-small'),
+    ],
+    [2, rulesSay('rules.schoolQuestions.by-halves'), rulesSay('rules.schoolQuestions.middle-way')],
+    [
+      1,
+      rulesSay('rules.schoolQuestions.whole'),
+      rulesSay('rules.schoolQuestions.ripe-and-warm-tray-in'),
+    ],
   ]),
-  question('drain', 'strain', 'How is it strained?', [
-    ['once', 'Once', 'Crumbs settle and are skimmed.'],
-    ['twice', 'Twice', 'Clear honey for sale.'],
-    ['cloth', 'Through cloth', 'Very clear, slow.'],
-    ['none', 'Not at all', 'Settling does it.'],
+  question('take', 'frameDone', rulesSay('rules.schoolQuestions.when-drain-frame-closed'), [
+    [
+      'droplet',
+      rulesSay('rules.schoolQuestions.when-it-only-drips'),
+      rulesSay('rules.schoolQuestions.most-honey'),
+    ],
+    [
+      'hour',
+      rulesSay('rules.schoolQuestions.after-hour'),
+      rulesSay('rules.schoolQuestions.fixed-visit'),
+    ],
+    [
+      'overnight',
+      rulesSay('rules.schoolQuestions.overnight'),
+      rulesSay('rules.schoolQuestions.thick-or-cool-honey'),
+    ],
+    [
+      'early',
+      rulesSay('rules.schoolQuestions.early-rest-theirs'),
+      rulesSay('rules.schoolQuestions.they-clean-and-refill-it'),
+    ],
   ]),
-  question('drain', 'warm', 'Is it warmed?', [
-    ['gently', 'Gently', 'A cold kitchen; never above your limit.'],
-    ['never', 'Never', 'As the bees made it.'],
+  question('take', 'frameReset', rulesSay('rules.schoolQuestions.when-are-its-cells-set'), [
+    [
+      'running',
+      rulesSay('rules.schoolQuestions.while-it-still-runs'),
+      rulesSay('rules.schoolQuestions.cells-move-most-easily'),
+    ],
+    [
+      'near-end',
+      rulesSay('rules.schoolQuestions.near-end'),
+      rulesSay('rules.schoolQuestions.middle-way'),
+    ],
+    [
+      'after-hour',
+      rulesSay('rules.schoolQuestions.after-hour'),
+      rulesSay('rules.schoolQuestions.nothing-runs-any-more'),
+    ],
   ]),
-  question('cut', 'halfPieces', 'Half-filled pieces?', [
-    ['trimmed', 'Cut round', 'The knife passes open patches above your size.'],
-    ['in', 'Let in', 'Eaten soon, or sold at a discount.'],
-    ['out', 'Out altogether', 'Every open patch is kept off a piece.'],
+  question('take', 'wetFrames', rulesSay('rules.schoolQuestions.wet-frames-go-back'), [
+    [
+      'at-once',
+      rulesSay('rules.schoolQuestions.at-once'),
+      rulesSay('rules.schoolQuestions.they-are-cleaned-and-filled'),
+    ],
+    [
+      'later',
+      rulesSay('rules.schoolQuestions.at-dusk'),
+      rulesSay('rules.schoolQuestions.no-robbing-by-day'),
+    ],
+    [
+      'washed',
+      rulesSay('rules.schoolQuestions.washed-and-dried'),
+      rulesSay('rules.schoolQuestions.disease-about'),
+    ],
   ]),
-  question('cut', 'underWeight', 'A piece too light for its box?', [
-    ['discount', 'At a discount', 'A market stall.'],
-    ['chunk', 'Into a chunk jar', 'Nothing is sold light.'],
-    ['sample', 'As a sample', 'Who tastes buys.'],
+  question('drain', 'crush', rulesSay('rules.schoolQuestions.how-comb-broken-up'), [
+    [
+      'mash',
+      rulesSay('rules.schoolQuestions.mashed'),
+      rulesSay('rules.schoolQuestions.quick-cloudier'),
+    ],
+    [
+      'chop',
+      rulesSay('rules.schoolQuestions.chopped'),
+      rulesSay('rules.schoolQuestions.between-two'),
+    ],
+    [
+      'slice',
+      rulesSay('rules.schoolQuestions.sliced-and-left'),
+      rulesSay('rules.schoolQuestions.slow-clear'),
+    ],
   ]),
-  question('cut', 'freeze', 'Comb is frozen', [
-    ['pieces', 'As pieces', 'Quick to the core.'],
-    ['whole', 'Whole', 'Cut later; cracks more.'],
-    ['none', 'Not at all', 'No moth, eaten at once.'],
+  question('drain', 'stirs', rulesSay('rules.schoolQuestions.how-often-it-stirred'), [
+    [
+      'twice',
+      rulesSay('rules.schoolQuestions.twice'),
+      rulesSay('rules.schoolQuestions.enough-for-most-it'),
+    ],
+    [
+      'until-ended',
+      rulesSay('rules.schoolQuestions.until-it-ends'),
+      rulesSay('rules.schoolQuestions.last-it'),
+    ],
   ]),
-  question('jar', 'wetGear', 'What happens to wet gear?', [
-    ['wash', 'Washed', 'No robbing, no disease carried.'],
-    ['same-hive', 'Back inside the same hive', 'They clean it; never into another.'],
-    ['open', 'Out in the open', 'It calls robbers, and many places forbid it.'],
+  question('drain', 'remash', rulesSay('rules.schoolQuestions.it-mashed-once-more'), [
+    [
+      'never',
+      rulesSay('rules.schoolQuestions.never'),
+      rulesSay('rules.schoolQuestions.clearer-honey'),
+    ],
+    [
+      'hours',
+      rulesSay('rules.schoolQuestions.after-some-hours'),
+      rulesSay('rules.schoolQuestions.warm-bench'),
+    ],
+    [
+      'days',
+      rulesSay('rules.schoolQuestions.after-day'),
+      rulesSay('rules.schoolQuestions.cool-bench-thick-honey'),
+    ],
   ]),
-  question('jar', 'waxWay', 'How is wax melted?', [
-    ['solar', 'In the sun', 'Summer, no fire.'],
-    ['water-bath', 'In a water bath', 'Any day; never on a flame.'],
-    ['bag-press', 'In a bag, pressed', 'Old comb gives most so.'],
+  question('drain', 'strain', rulesSay('rules.schoolQuestions.how-it-strained'), [
+    [
+      'once',
+      rulesSay('rules.schoolQuestions.once'),
+      rulesSay('rules.schoolQuestions.crumbs-settle-and-are-skimmed'),
+    ],
+    [
+      'twice',
+      rulesSay('rules.schoolQuestions.twice'),
+      rulesSay('rules.schoolQuestions.clear-honey-for-sale'),
+    ],
+    [
+      'cloth',
+      rulesSay('rules.schoolQuestions.through-cloth'),
+      rulesSay('rules.schoolQuestions.very-clear-slow'),
+    ],
+    [
+      'none',
+      rulesSay('rules.schoolQuestions.not-at-all'),
+      rulesSay('rules.schoolQuestions.settling-does-it'),
+    ],
+  ]),
+  question('drain', 'warm', rulesSay('rules.schoolQuestions.it-warmed'), [
+    [
+      'gently',
+      rulesSay('rules.schoolQuestions.gently'),
+      rulesSay('rules.schoolQuestions.cold-kitchen-never-above-your'),
+    ],
+    [
+      'never',
+      rulesSay('rules.schoolQuestions.never'),
+      rulesSay('rules.schoolQuestions.as-bees-made-it'),
+    ],
+  ]),
+  question('cut', 'halfPieces', rulesSay('rules.schoolQuestions.half-filled-pieces'), [
+    [
+      'trimmed',
+      rulesSay('rules.schoolQuestions.cut-round'),
+      rulesSay('rules.schoolQuestions.knife-passes-open-patches-above'),
+    ],
+    [
+      'in',
+      rulesSay('rules.schoolQuestions.let-in'),
+      rulesSay('rules.schoolQuestions.eaten-soon-or-sold-at'),
+    ],
+    [
+      'out',
+      rulesSay('rules.schoolQuestions.out-altogether'),
+      rulesSay('rules.schoolQuestions.every-open-patch-kept-off'),
+    ],
+  ]),
+  question('cut', 'underWeight', rulesSay('rules.schoolQuestions.piece-too-light-for-its'), [
+    [
+      'discount',
+      rulesSay('rules.schoolQuestions.at-discount'),
+      rulesSay('rules.schoolQuestions.market-stall'),
+    ],
+    [
+      'chunk',
+      rulesSay('rules.schoolQuestions.into-chunk-jar'),
+      rulesSay('rules.schoolQuestions.nothing-sold-light'),
+    ],
+    [
+      'sample',
+      rulesSay('rules.schoolQuestions.as-sample'),
+      rulesSay('rules.schoolQuestions.who-tastes-buys'),
+    ],
+  ]),
+  question('cut', 'freeze', rulesSay('rules.schoolQuestions.comb-frozen'), [
+    [
+      'pieces',
+      rulesSay('rules.schoolQuestions.as-pieces'),
+      rulesSay('rules.schoolQuestions.quick-to-core'),
+    ],
+    [
+      'whole',
+      rulesSay('rules.schoolQuestions.whole'),
+      rulesSay('rules.schoolQuestions.cut-later-cracks-more'),
+    ],
+    [
+      'none',
+      rulesSay('rules.schoolQuestions.not-at-all'),
+      rulesSay('rules.schoolQuestions.no-moth-eaten-at-once'),
+    ],
+  ]),
+  question('jar', 'wetGear', rulesSay('rules.schoolQuestions.what-happens-to-wet-gear'), [
+    [
+      'wash',
+      rulesSay('rules.schoolQuestions.washed'),
+      rulesSay('rules.schoolQuestions.no-robbing-no-disease-carried'),
+    ],
+    [
+      'same-hive',
+      rulesSay('rules.schoolQuestions.back-inside-same-hive'),
+      rulesSay('rules.schoolQuestions.they-clean-it-never-into'),
+    ],
+    [
+      'open',
+      rulesSay('rules.schoolQuestions.out-in-open'),
+      rulesSay('rules.schoolQuestions.it-calls-robbers-and-many'),
+    ],
+  ]),
+  question('jar', 'waxWay', rulesSay('rules.schoolQuestions.how-wax-melted'), [
+    [
+      'solar',
+      rulesSay('rules.schoolQuestions.in-sun'),
+      rulesSay('rules.schoolQuestions.summer-no-fire'),
+    ],
+    [
+      'water-bath',
+      rulesSay('rules.schoolQuestions.in-water-bath'),
+      rulesSay('rules.schoolQuestions.any-day-never-on-flame'),
+    ],
+    [
+      'bag-press',
+      rulesSay('rules.schoolQuestions.in-bag-pressed'),
+      rulesSay('rules.schoolQuestions.old-comb-gives-most-so'),
+    ],
   ]),
 ];

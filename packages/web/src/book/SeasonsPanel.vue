@@ -119,7 +119,7 @@ const chart = computed((): Bars | Points => {
     return one(
       tell('SeasonsPanel.hands-on'),
       (r) => (r.minutesPerKg === null ? null : r.minutesPerKg * unitKg.value),
-      `min a ${unit.value}`,
+      tell('SeasonsPanel.min-a-b', { unit: unit.value }),
     );
   if (asked.value === 'worth')
     return {

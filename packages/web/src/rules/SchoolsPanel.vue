@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
@@ -108,7 +109,7 @@ const choose = (q: SchoolQuestion, value: unknown): void => {
     </p>
     <fieldset v-for="q in questions" :key="q.rule">
       <legend>
-        <b class="display">{{ q.asks }}</b>
+        <b class="display">{{ said(q.asks) }}</b>
         <span v-if="isStarting(draft, q.rule)" class="sub">{{ STARTING_WORDS }}</span>
       </legend>
       <label v-for="(c, i) in q.choices" :key="String(c.value)">
@@ -119,7 +120,7 @@ const choose = (q: SchoolQuestion, value: unknown): void => {
           @change="choose(q, c.value)"
         />
         <span class="words"
-          ><b>{{ c.label }}</b> <span class="sub">{{ c.suits }}</span></span
+          ><b>{{ said(c.label) }}</b> <span class="sub">{{ said(c.suits) }}</span></span
         >
         <span v-if="flipsOf(q, i).length" class="flips">
           <span class="sub">{{

@@ -1,3 +1,4 @@
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   HIVE_KINDS,
@@ -141,7 +142,7 @@ export function everything(all: FindIn): Found[] {
     ...SCHOOL_QUESTIONS.map((q) => ({
       id: `school ${q.rule}`,
       what: tell('find.rule'),
-      name: `${q.asks} ${q.choices.map((c) => c.label).join(', ')}`,
+      name: `${said(q.asks)} ${q.choices.map((c) => said(c.label)).join(', ')}`,
       leads: tell('find.to-schools-in-rules'),
       to: `/rules?at=schools&ask=${q.rule}`,
     })),

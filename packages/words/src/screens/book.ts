@@ -265,4 +265,5 @@ export interface BookScreen {
   'SpreadsheetPanel.harvests-are-in-book': { harvests: Told };
   'BookView.written-down': { weight: Told };
   'CombsTaken.several-weighed': { several: Told; mean: Told };
+  'SeasonsPanel.min-a-b': { unit: Told };
 }

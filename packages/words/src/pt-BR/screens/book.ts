@@ -292,4 +292,5 @@ export const book: Sentences<BookScreen> = {
   'SpreadsheetPanel.harvests-are-in-book': '{harvests} harvests are in the book.',
   'BookView.written-down': '{weight} written down.',
   'CombsTaken.several-weighed': '{several} weighed, {mean} each on the average.',
+  'SeasonsPanel.min-a-b': 'min a {unit}',
 };
