@@ -46,6 +46,7 @@ export default defineConfig({
           provide,
           root: 'packages/web',
           environment: 'jsdom',
+          setupFiles: ['src/testing/everyWord.ts'],
           include: ['src/**/*.test.ts'],
           testTimeout: 60_000,
         },

@@ -1,3 +1,5 @@
+import type { Say } from './say/say.js';
+
 /**
  * An input the core cannot compute with. `path` names the field as the caller wrote it
  * (`weighings[2].kg`), so that every door (import, command line, HTTP, screen) can point at it.
@@ -5,8 +7,11 @@
 export class BadInput extends Error {
   readonly code = 'bad-input';
   readonly path: string;
-  constructor(message: string, path = '') {
-    super(message);
+  /** What is to be said of it by its key; null where it is a sentence already. */
+  readonly says: Say | null;
+  constructor(message: string | Say, path = '') {
+    super(typeof message === 'string' ? message : message.key);
+    this.says = typeof message === 'string' ? null : message;
     this.name = 'BadInput';
     this.path = path;
   }

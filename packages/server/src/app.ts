@@ -35,7 +35,7 @@ import type { Reading } from './reading.js';
 import { readRoutes } from './reads.js';
 import { readerOf } from './spoken.js';
 import { currentRules } from './rules/currentRules.js';
-import type { Reader } from '@furrow/words';
+import type { Reader } from './words.js';
 import { METRIC } from '@furrow/core';
 import { cutFiles } from './cut/reads.js';
 import { practiceInstruments } from './instruments/practice.js';

@@ -1,4 +1,4 @@
-import { inEnglish } from '@furrow/words';
+import { inEnglish } from './words.js';
 import { execFileSync } from 'node:child_process';
 import { randomBytes, randomUUID } from 'node:crypto';
 import { mkdtempSync, readFileSync, readdirSync, rmSync, statfsSync, writeFileSync } from 'node:fs';

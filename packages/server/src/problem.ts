@@ -1,6 +1,6 @@
 import { codeOf, kindOf, statusOf } from './store/thrown.js';
 import { BadInput, pathText, type ProblemCode, type Say } from '@furrow/core';
-import { inEnglish, speak, type Reader } from '@furrow/words';
+import { inEnglish, speak, type Reader } from './words.js';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
 
@@ -57,7 +57,7 @@ const REQUEST_WORDS: Record<number, string> = {
 /** Turns anything thrown into a problem; the database's own words never leave the server. */
 export function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
-  if (error instanceof BadInput) return refused(error.message, error.path);
+  if (error instanceof BadInput) return refused(error.says ?? error.message, error.path);
   if (error instanceof ZodError) return unfit(error);
   const code = codeOf(error);
   return (

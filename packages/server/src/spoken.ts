@@ -1,5 +1,5 @@
 import { isSay, languageOf, type Units } from '@furrow/core';
-import { speak, type Reader } from '@furrow/words';
+import { speak, type Reader } from './words.js';
 import type { Request } from 'express';
 
 /** Who reads an answer: in the language the request asks for, in the household's units. */

@@ -9,6 +9,7 @@ import { createApp } from 'vue';
 import App from './App.vue';
 import { router } from './router.js';
 import { furrowPreset } from './theme/preset.js';
+import { learnEverything } from './words/learned.js';
 
 const queryClient = new QueryClient({
   defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
@@ -24,3 +25,7 @@ createApp(App)
     },
   })
   .mount('#app');
+
+/** The first screen has the line to itself for so long; then comes what is opened from it. */
+const ALONE_MS = 3000;
+setTimeout(() => void learnEverything(), ALONE_MS);

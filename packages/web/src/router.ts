@@ -1,3 +1,4 @@
+import { learnEverything } from './words/learned.js';
 import { tell } from './words/tell.js';
 import type { Stage } from '@furrow/core';
 import { createRouter, createWebHistory } from 'vue-router';
@@ -117,4 +118,9 @@ export const router = createRouter({
       component: () => import('./shell/LostView.vue'),
     },
   ],
+});
+
+/** Today says what is learned at once; what the other screens say comes with the first of them. */
+router.beforeEach(async (to) => {
+  if (to.name !== 'today') await learnEverything();
 });

@@ -1,8 +1,22 @@
-import type { CutSays, PlainSays, RulesSays, TakeSays, TodaySays } from '@furrow/core';
+import type {
+  CutSays,
+  DrainSays,
+  PlainSays,
+  ReadySays,
+  RulesSays,
+  TakeSays,
+  TodaySays,
+} from '@furrow/core';
 import type { ScreenSays } from './screens/index.js';
 
 /** Everything that is said, by its key, with what stands in it. A stage adds its own here. */
-export type Sayings = PlainSays & TodaySays & CutSays & RulesSays & TakeSays;
+export type Sayings = PlainSays &
+  TodaySays &
+  CutSays &
+  DrainSays &
+  ReadySays &
+  RulesSays &
+  TakeSays;
 export type SayKey = keyof Sayings;
 
 /**

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { cutSay } from './says.js';
 import { cellAt, classOf, faceHalfWidthMm, type FaceLattice, toneOf } from '../comb/face.js';
 import { bandEdges } from '../comb/contents.js';
 import { CONTENTS, type Shares } from '../records/vocabulary/comb.js';
@@ -5,19 +7,19 @@ import { type CombOutline, depthOfAreaShare } from '../comb/outline.js';
 import { STEP_MM } from './cutPlan.js';
 import { type Flaw, FLAW_KINDS, type FlawKind, type Rect } from '../records/vocabulary/flaws.js';
 
-export const FLAW_WORDS: Record<FlawKind, string> = {
-  edge: 'outside the comb',
-  open: 'open cells',
-  pollen: 'pollen',
-  brood: 'brood',
-  empty: 'empty cells',
-  damaged: 'torn or ragged',
-  dark: 'dark comb',
-  crack: 'crack',
-  dent: 'dent',
-  wire: 'wire or bar',
-  thin: 'too thin',
-  thickness: 'another thickness',
+export const FLAW_WORDS: Record<FlawKind, Say> = {
+  edge: cutSay('cut.board.outside-comb'),
+  open: cutSay('cut.board.open-cells'),
+  pollen: cutSay('cut.board.pollen'),
+  brood: cutSay('cut.board.brood'),
+  empty: cutSay('cut.board.empty-cells'),
+  damaged: cutSay('cut.board.torn-or-ragged'),
+  dark: cutSay('cut.board.dark-comb'),
+  crack: cutSay('cut.board.crack'),
+  dent: cutSay('cut.board.dent'),
+  wire: cutSay('cut.board.wire-or-bar'),
+  thin: cutSay('cut.board.too-thin'),
+  thickness: cutSay('cut.board.another-thickness'),
 };
 /** Flaws a person draws. */
 export const DRAWN_FLAWS = [

@@ -1,6 +1,9 @@
+import type { Say } from '../say/say.js';
+import { cutSay } from './says.js';
 import { between } from '../units/between.js';
+import { FLAW_WORDS } from './board.js';
 import { knifeCuts } from './knifeCuts.js';
-import type { Rect } from '../records/vocabulary/flaws.js';
+import type { FlawKind, Rect } from '../records/vocabulary/flaws.js';
 
 /** What a piece may not lie on; with `bars` only pieces of those boxes. */
 type Barrier = Rect & { kind: string; bars?: readonly string[] };
@@ -8,7 +11,7 @@ type Piece = Rect & { jarKindId?: string };
 export interface Moved<P extends Rect> {
   pieces: P[];
   cuts: ReturnType<typeof knifeCuts>;
-  says: string | null;
+  says: Say | null;
 }
 
 const hits = (a: Rect, b: Rect, kerf = 0): boolean =>
@@ -20,6 +23,13 @@ const hits = (a: Rect, b: Rect, kerf = 0): boolean =>
 const lies = (piece: Piece, flaw: Barrier): boolean =>
   hits(piece, flaw) &&
   (!flaw.bars || (piece.jarKindId !== undefined && flaw.bars.includes(piece.jarKindId)));
+
+/** Why a piece cannot lie where a flaw is. */
+function whyNotOn(kind: string): Say {
+  if (kind === 'thickness') return cutSay('cut.moveCut.there-comb-not-thickness-for');
+  if (kind === 'edge') return cutSay('cut.moveCut.there-it-would-lie-on');
+  return cutSay('cut.moveCut.flaw-there', { kind: FLAW_WORDS[kind as FlawKind] });
+}
 
 /**
  * Moves one piece with the knife that follows it: to the nearest place of the lattice, within the
@@ -42,25 +52,20 @@ export function movePiece<P extends Piece>(
     xMm: snap(to.xMm, board.widthMm - piece.widthMm),
     yMm: snap(to.yMm, board.heightMm - piece.heightMm),
   };
-  const stays = (says: string): Moved<P> => ({
+  const stays = (says: Say): Moved<P> => ({
     pieces: [...pieces],
     cuts: knifeCuts(board, kerfMm, pieces),
     says,
   });
   const flaw = board.flaws.find((f) => lies(moved, f));
-  if (flaw)
-    return stays(
-      flaw.kind === 'thickness'
-        ? 'There the comb is not of a thickness for its box.'
-        : `There it would lie on ${flaw.kind === 'edge' ? 'the edge of the comb' : `a flaw: ${flaw.kind}`}.`,
-    );
+  if (flaw) return stays(whyNotOn(flaw.kind));
   if (pieces.some((p, i) => i !== index && hits(moved, p, kerfMm)))
-    return stays('There it meets another piece.');
+    return stays(cutSay('cut.moveCut.there-it-meets-another-piece'));
   const all = pieces.map((p, i) => (i === index ? moved : p));
   const cuts = knifeCuts(board, kerfMm, all);
   return cuts
     ? { pieces: all, cuts, says: null }
-    : stays('No straight cuts would free the pieces then.');
+    : stays(cutSay('cut.moveCut.no-straight-cuts-would-free'));
 }
 
 /**
@@ -89,7 +94,7 @@ export function moveCutLine<P extends Piece>(
     kerfMm + stepMm;
   const behind = pieces.flatMap((p, i) => (within(p) && near(p) ? [i] : []));
   const group = behind.length ? behind : pieces.flatMap((p, i) => (within(p) && far(p) ? [i] : []));
-  const stays = (says: string | null): Moved<P> => ({
+  const stays = (says: Say | null): Moved<P> => ({
     pieces: [...pieces],
     cuts: knifeCuts(board, kerfMm, pieces),
     says,
@@ -109,13 +114,13 @@ export function moveCutLine<P extends Piece>(
         all[i].yMm + all[i].heightMm > board.heightMm + 1e-9,
     )
   )
-    return stays('There the comb ends.');
+    return stays(cutSay('cut.moveCut.there-comb-ends'));
   if (group.some((i) => board.flaws.some((f) => lies(all[i], f))))
-    return stays('There a piece would lie on a flaw.');
+    return stays(cutSay('cut.moveCut.there-piece-would-lie-on'));
   if (group.some((i) => all.some((p, j) => j !== i && hits(all[i], p, kerfMm))))
-    return stays('There it meets another piece.');
+    return stays(cutSay('cut.moveCut.there-it-meets-another-piece'));
   const cuts = knifeCuts(board, kerfMm, all);
   return cuts
     ? { pieces: all, cuts, says: null }
-    : stays('No straight cuts would free the pieces then.');
+    : stays(cutSay('cut.moveCut.no-straight-cuts-would-free'));
 }

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { cutSay } from './says.js';
 import { combEstimate } from '../comb/estimate.js';
 import { netVolumeMl } from '../jar/index.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
@@ -7,10 +9,10 @@ import { rangeOf, scaleRange, sumRanges } from '../units/ranges.js';
 import type { PieceWanted } from './cutPlan.js';
 import type { PieceShape } from '../records/vocabulary/pieces.js';
 
-export const SHAPE_WORDS: Record<PieceShape, string> = {
-  rectangle: 'Rectangle',
-  round: 'Round',
-  wedge: 'Wedge',
+export const SHAPE_WORDS: Record<PieceShape, Say> = {
+  rectangle: cutSay('cut.pieces.rectangle'),
+  round: cutSay('cut.pieces.round'),
+  wedge: cutSay('cut.pieces.wedge'),
 };
 /** Share of its bounding box that a shape fills. */
 const FILLS: Record<PieceShape, number> = { rectangle: 1, round: Math.PI / 4, wedge: 0.5 };

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { cutSay } from './says.js';
 import jstat from 'jstat';
 
 /**
@@ -10,7 +12,7 @@ export interface Projection {
   low: number;
   high: number;
   share: number;
-  sentence: string;
+  sentence: Say;
 }
 
 const logChoose = (n: number, k: number): number =>
@@ -50,10 +52,16 @@ export function projectPieces(input: {
     }
   }
   const all = { low: made + low, high: made + high };
-  const likely = all.low === all.high ? `${all.low}` : `${all.low} to ${all.high}`;
+  const likely =
+    all.low === all.high
+      ? `${all.low}`
+      : cutSay('cut.projection.to', { low: all.low, high: all.high });
   return {
     ...all,
     share: a / (a + b),
-    sentence: left === 0 ? `${made} done.` : `${made} done, ${likely} likely.`,
+    sentence:
+      left === 0
+        ? cutSay('cut.projection.done', { made })
+        : cutSay('cut.projection.done-likely', { made, likely }),
   };
 }

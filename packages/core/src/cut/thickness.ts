@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { cutSay } from './says.js';
 import { entryOf } from '../units/known.js';
 import type { Range } from '../units/format.js';
 import { joinedSquares } from './board.js';
@@ -48,22 +50,37 @@ export function pieceThicknessMm(board: ThickBoard, piece: Rect, stepMm = STEP_M
  * it, its expected weight must not miss the window of the box as a whole range, and where no least
  * weight says it, it must not lie lost in its box. Takes mm; the sentence names what spoke.
  */
-export function unfitFor(box: CombBox, thicknessMm: number): string | null {
+export function unfitFor(box: CombBox, thicknessMm: number): Say | null {
   if (box.purpose === 'piece' && boxFit(thicknessMm, box.depthMm) === 'too-thick')
-    return `${thicknessMm} mm thick, its box is ${box.depthMm} mm deep`;
+    return cutSay('cut.thickness.thick-its-box-deep', {
+      thicknessMm: { lengthMm: thicknessMm },
+      depthMm: { lengthMm: box.depthMm! },
+    });
   const g: Range = pieceG({
     widthMm: box.widthMm,
     heightMm: box.heightMm,
     shape: box.shape,
     thicknessMm,
   });
-  const range = `${Math.round(g.low / 10) * 10} to ${Math.round(g.high / 10) * 10} g`;
+  const range = {
+    massG: { low: Math.round(g.low / 10) * 10, high: Math.round(g.high / 10) * 10 },
+    as: 'estimate' as const,
+  };
   if (box.minG !== null && g.high < box.minG)
-    return `it would weigh ${range}, under the ${box.minG} g of its box`;
+    return cutSay('cut.thickness.it-would-weigh-under-its', {
+      range,
+      minG: { massG: box.minG, as: 'read' },
+    });
   if (box.maxG !== null && g.low > box.maxG)
-    return `it would weigh ${range}, over the ${box.maxG} g of its box`;
+    return cutSay('cut.thickness.it-would-weigh-over-its', {
+      range,
+      maxG: { massG: box.maxG, as: 'read' },
+    });
   if (box.purpose === 'piece' && box.minG === null && boxFit(thicknessMm, box.depthMm) === 'low')
-    return `${thicknessMm} mm thick, low in a box ${box.depthMm} mm deep`;
+    return cutSay('cut.thickness.thick-low-in-box-deep', {
+      thicknessMm: { lengthMm: thicknessMm },
+      depthMm: { lengthMm: box.depthMm! },
+    });
   return null;
 }
 

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { drainSay } from './says.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import type { Vessel } from '../records/views.js';
 import type { Arrangement } from '../records/vocabulary/bench.js';
@@ -6,70 +8,64 @@ import type { Range } from '../units/format.js';
 
 export const ARRANGEMENT_WORDS: Record<
   Arrangement,
-  { name: string; upper: string; between: string; lower: string; note: string; gate: boolean }
+  { name: Say; upper: Say; lower: Say; note: Say; gate: boolean }
 > = {
   'holed-bucket': {
-    name: 'Bucket with holes on a bucket',
-    upper: 'Bucket with holes',
-    between: 'strainer',
-    lower: 'Bucket under it',
-    note: 'Holes of 3 to 6 mm; the lower bucket is lifted off to empty it.',
+    name: drainSay('drain.arrangements.bucket-with-holes-on-bucket'),
+    upper: drainSay('drain.arrangements.bucket-with-holes'),
+    lower: drainSay('drain.arrangements.bucket-under-it'),
+    note: drainSay('drain.arrangements.holes-3-to-6-mm', {
+      holes: { lengthMm: { low: 3, high: 6 } },
+    }),
     gate: false,
   },
   'two-bucket-gate': {
-    name: 'Two buckets, the lower with a gate',
-    upper: 'Bucket with holes',
-    between: 'strainer',
-    lower: 'Bucket with gate',
-    note: 'Drawn off at the gate while it still drains.',
+    name: drainSay('drain.arrangements.two-buckets-lower-with-gate'),
+    upper: drainSay('drain.arrangements.bucket-with-holes'),
+    lower: drainSay('drain.arrangements.bucket-with-gate'),
+    note: drainSay('drain.arrangements.drawn-off-at-gate-while'),
     gate: true,
   },
   mesh: {
-    name: 'Mesh over a bucket',
-    upper: 'Mesh basket',
-    between: 'mesh',
-    lower: 'Bucket under it',
-    note: 'Quick, lets fine wax through.',
+    name: drainSay('drain.arrangements.mesh-over-bucket'),
+    upper: drainSay('drain.arrangements.mesh-basket'),
+    lower: drainSay('drain.arrangements.bucket-under-it'),
+    note: drainSay('drain.arrangements.quick-lets-fine-wax-through'),
     gate: false,
   },
   cloth: {
-    name: 'Cloth over a bucket',
-    upper: 'Cloth, tied',
-    between: 'cloth',
-    lower: 'Bucket under it',
-    note: 'Slow and clear; boil the cloth first, no scent.',
+    name: drainSay('drain.arrangements.cloth-over-bucket'),
+    upper: drainSay('drain.arrangements.cloth-tied'),
+    lower: drainSay('drain.arrangements.bucket-under-it'),
+    note: drainSay('drain.arrangements.slow-and-clear-boil-cloth'),
     gate: false,
   },
   colander: {
-    name: 'Colander on a bowl',
-    upper: 'Colander',
-    between: 'holes',
-    lower: 'Bowl',
-    note: 'For a comb or two.',
+    name: drainSay('drain.arrangements.colander-on-bowl'),
+    upper: drainSay('drain.arrangements.colander'),
+    lower: drainSay('drain.arrangements.bowl'),
+    note: drainSay('drain.arrangements.for-comb-or-two'),
     gate: false,
   },
   'press-bag': {
-    name: 'Bag in a press',
-    upper: 'Press with its bag',
-    between: 'bag',
-    lower: 'Bowl under the spout',
-    note: 'Turn, rest, turn: a bag that bursts is honey on the floor.',
+    name: drainSay('drain.arrangements.bag-in-press'),
+    upper: drainSay('drain.arrangements.press-with-its-bag'),
+    lower: drainSay('drain.arrangements.bowl-under-spout'),
+    note: drainSay('drain.arrangements.turn-rest-turn-bag-that'),
     gate: false,
   },
   'box-tray': {
-    name: 'Box over a tray',
-    upper: 'Box with its combs',
-    between: 'grid',
-    lower: 'Tray',
-    note: 'Combs sliced in the box, or frames opened over the tray.',
+    name: drainSay('drain.arrangements.box-over-tray'),
+    upper: drainSay('drain.arrangements.box-with-its-combs'),
+    lower: drainSay('drain.arrangements.tray'),
+    note: drainSay('drain.arrangements.combs-sliced-in-box-or'),
     gate: false,
   },
   'sieve-jar': {
-    name: 'Sieve on a jar',
-    upper: 'Sieve',
-    between: 'sieve',
-    lower: 'Jar',
-    note: 'Small amounts, straight into the jar; watch its neck.',
+    name: drainSay('drain.arrangements.sieve-on-jar'),
+    upper: drainSay('drain.arrangements.sieve'),
+    lower: drainSay('drain.arrangements.jar'),
+    note: drainSay('drain.arrangements.small-amounts-straight-into-jar'),
     gate: false,
   },
 };
@@ -106,26 +102,39 @@ export function stackQuestions(input: {
   inLowerKg?: number;
   moisturePercent: number;
   temperatureC: number;
-}): string[] {
+}): Say[] {
   const { upper, lower, crushedKg, outKg, moisturePercent, temperatureC } = input;
-  const says: string[] = [];
-  if (upper && lower && upper.id === lower.id) says.push('The same vessel stands above and below.');
+  const says: Say[] = [];
+  if (upper && lower && upper.id === lower.id)
+    says.push(drainSay('drain.arrangements.same-vessel'));
   if (upper) {
     const holdsKg = vesselFullKg(upper, moisturePercent, temperatureC) / BED_AIR;
     if (holdsKg < crushedKg)
       says.push(
-        `${upper.name} holds about ${holdsKg.toFixed(1)} kg of broken comb; there are ${crushedKg.toFixed(1)} kg. Put it in twice, or take a larger one.`,
+        drainSay('drain.arrangements.upper-holds', {
+          vessel: upper.name,
+          holds: { massG: holdsKg * 1000, as: 'estimate' },
+          crushed: { massG: crushedKg * 1000, as: 'estimate' },
+        }),
       );
   }
   if (lower) {
     const freeKg = vesselFullKg(lower, moisturePercent, temperatureC) - (input.inLowerKg ?? 0);
     if (freeKg < outKg.low)
       says.push(
-        `${lower.name} takes ${Math.max(0, freeKg).toFixed(1)} kg; at least ${outKg.low.toFixed(1)} kg will come. Draw off in between: the clock says when.`,
+        drainSay('drain.arrangements.lower-takes', {
+          vessel: lower.name,
+          free: { massG: Math.max(0, freeKg) * 1000, as: 'estimate' },
+          least: { massG: outKg.low * 1000, as: 'estimate' },
+        }),
       );
     else if (freeKg < outKg.high)
       says.push(
-        `${lower.name} takes ${freeKg.toFixed(1)} kg; it may come to ${outKg.high.toFixed(1)} kg. The clock watches it.`,
+        drainSay('drain.arrangements.lower-may-fill', {
+          vessel: lower.name,
+          free: { massG: freeKg * 1000, as: 'estimate' },
+          most: { massG: outKg.high * 1000, as: 'estimate' },
+        }),
       );
   }
   return says;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { at, drainRecord, event, weighing } from '../../fixtures/drains.js';
 import { blendOf, dryHoneyNeededKg } from '../honey/blend.js';
 import { flowFactor } from '../honey/viscosity.js';

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { drainSay } from './says.js';
 /** A gap above this share of the comb is asked about, whatever the person thinks of it. */
 export const GAP_ASKED_SHARE = 0.03;
 
@@ -7,7 +9,7 @@ export interface MassClose {
   gapShare: number;
   /** Whether a reason has to be given before the drain is closed. */
   asks: boolean;
-  sentence: string;
+  sentence: Say;
 }
 
 /**
@@ -24,11 +26,14 @@ export function closeMass(input: {
   const { crushedG, leftG, honeyG, wetWaxG, debrisG } = input;
   const gapG = leftG - honeyG - wetWaxG - debrisG;
   const gapShare = crushedG > 0 ? Math.abs(gapG) / crushedG : 0;
-  const percent = `${(gapShare * 100).toFixed(1)} % of the comb`;
+  const percent = drainSay('drain.closing.comb', { gapShare: { percent: gapShare * 100 } });
   const off =
     gapG > 0
-      ? `${gapG} g are missing, ${percent}.`
-      : `${-gapG} g more came out than went in, ${percent}.`;
-  const sentence = gapG === 0 ? 'Every gram is somewhere.' : off;
+      ? drainSay('drain.closing.are-missing', { gapG: { massG: gapG, as: 'read' }, percent })
+      : drainSay('drain.closing.more-came-out-than-went', {
+          gapG: { massG: -gapG, as: 'read' },
+          percent,
+        });
+  const sentence = gapG === 0 ? drainSay('drain.closing.every-gram-somewhere') : off;
   return { gapG, gapShare, asks: gapShare > GAP_ASKED_SHARE || gapG < 0, sentence };
 }

@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { at, drainRecord, event, pail, weighing } from '../../fixtures/drains.js';
 import { DEFAULT_RULES } from '../records/houseRules.js';
 import { stackQuestions, vesselFullKg } from './arrangements.js';

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { drainSay } from './says.js';
 import type { StreamReading } from '../records/vocabulary/bench.js';
 
 /** What a scale says beside a weight, or what a pause or a step in it means. */
@@ -6,7 +8,7 @@ export interface StreamQuestion {
   at: string;
   fromG: number;
   toG: number;
-  sentence: string;
+  sentence: Say;
 }
 
 /** Readings this close are one weighing: noise and drift are shared. Starting values. */
@@ -59,19 +61,26 @@ export function streamQuestions(readings: readonly StreamReading[]): StreamQuest
         ...step,
         at: before.at,
         kind: 'silent',
-        sentence: `The scale said nothing from ${clock(before.at)} to ${clock(after.at)} UTC. What ran in between is taken from the two ends.`,
+        sentence: drainSay('drain.scaleStream.scale-said-nothing-from-to', {
+          at: clock(before.at),
+          at2: clock(after.at),
+        }),
       });
     else if (before.g - after.g > STEP_G)
       found.push({
         ...step,
         kind: 'went-down',
-        sentence: `The weight fell by ${((before.g - after.g) / 1000).toFixed(2)} kg.`,
+        sentence: drainSay('drain.scaleStream.weight-fell-by', {
+          g: { massG: before.g - after.g, as: 'estimate' },
+        }),
       });
     else if (after.g - before.g > STEP_G)
       found.push({
         ...step,
         kind: 'jumped-up',
-        sentence: `The weight rose by ${((after.g - before.g) / 1000).toFixed(2)} kg at once.`,
+        sentence: drainSay('drain.scaleStream.weight-rose-by-at-once', {
+          g: { massG: after.g - before.g, as: 'estimate' },
+        }),
       });
   }
   return found;

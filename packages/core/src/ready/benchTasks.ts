@@ -1,3 +1,5 @@
+import { together, type Say } from '../say/say.js';
+import { readySay } from './says.js';
 import { between } from '../units/between.js';
 import { freezeHours, USUAL_PIECE } from '../comb/cooling.js';
 import { crushMethodOf, isCutOpen } from '../choose/index.js';
@@ -24,22 +26,26 @@ const NO_HONEY_KG = 0.05;
  * What is done with wet gear, and with wet frames where the hive has some, by the household's
  * schools.
  */
-function wetGearNote(kind: HiveKindName, rules: HouseRules): string {
+function wetGearNote(kind: HiveKindName, rules: HouseRules): Say {
   const gear =
     rules.wetGear === 'open'
-      ? 'In the open it calls robbers, and many places forbid it.'
-      : 'Robbing and disease start at wet gear.';
-  return hiveKind(kind).carrier === 'frame' ? `${gear} ${WET_FRAMES[rules.wetFrames]}` : gear;
+      ? readySay('ready.benchTasks.in-open-it-calls-robbers')
+      : readySay('ready.benchTasks.robbing-and-disease-start-at');
+  return hiveKind(kind).carrier === 'frame' ? together(gear, WET_FRAMES[rules.wetFrames]) : gear;
 }
-const WET_FRAMES: Record<HouseRules['wetFrames'], string> = {
-  'at-once': 'Wet frames back into their own hive at once.',
-  later: 'Wet frames stay closed in, and go back at dusk.',
-  washed: 'Wet frames are washed and dried before they go back.',
+const WET_FRAMES: Record<HouseRules['wetFrames'], Say> = {
+  'at-once': readySay('ready.benchTasks.wet-frames-back-into-their'),
+  later: readySay('ready.benchTasks.wet-frames-stay-closed-in'),
+  washed: readySay('ready.benchTasks.wet-frames-are-washed-and'),
 };
 
 /** The household's own pace beside what was planned by it; nothing where it is not known. */
-const paceText = ({ crushMinutesPerKg }: HarvestToPlan): string =>
-  crushMinutesPerKg === null ? '' : `By your own pace, ${crushMinutesPerKg.toFixed(0)} min a kg.`;
+const paceText = ({ crushMinutesPerKg }: HarvestToPlan): Say | null =>
+  crushMinutesPerKg === null
+    ? null
+    : readySay('ready.benchTasks.by-your-own-pace-min', {
+        crushMinutesPerKg: crushMinutesPerKg.toFixed(0),
+      });
 
 /** So long a drain is planned with its stirs; how long it will run nobody knows yet. */
 const STIRRED_FOR_HOURS = 72;
@@ -52,20 +58,20 @@ function stirsPlanned(rules: Pick<HouseRules, 'stirs' | 'stirEveryHours'>): numb
 /** Straining, pressing and filling ask for honey that runs: a starting value, °C at the bench. */
 const WARM_ENOUGH_C = 18;
 
-const BREAKING_WORDS: Record<CrushMethod, string> = {
-  mash: 'Mash the comb',
-  chop: 'Chop the comb',
-  slice: 'Slice the comb',
+const BREAKING_WORDS: Record<CrushMethod, Say> = {
+  mash: readySay('ready.benchTasks.mash-comb'),
+  chop: readySay('ready.benchTasks.chop-comb'),
+  slice: readySay('ready.benchTasks.slice-comb'),
 };
 /**
  * How it is strained by the house rule: what the step is called, and the minutes of hands (starting
  * values).
  */
-const STRAINING: Record<HouseRules['strain'], { title: string; minutes: number }> = {
-  none: { title: 'Pour together', minutes: 15 },
-  once: { title: 'Strain', minutes: 15 },
-  twice: { title: 'Strain twice', minutes: 25 },
-  cloth: { title: 'Strain through cloth', minutes: 30 },
+const STRAINING: Record<HouseRules['strain'], { title: Say; minutes: number }> = {
+  none: { title: readySay('ready.benchTasks.pour-together'), minutes: 15 },
+  once: { title: readySay('ready.benchTasks.strain'), minutes: 15 },
+  twice: { title: readySay('ready.benchTasks.strain-twice'), minutes: 25 },
+  cloth: { title: readySay('ready.benchTasks.strain-through-cloth'), minutes: 30 },
 };
 
 /**
@@ -90,8 +96,8 @@ export function atTheBench(list: TaskList, h: HarvestToPlan, rules: HouseRules):
 function runOut(list: TaskList, h: HarvestToPlan): void {
   list.step({
     id: 'run',
-    title: 'Run out over the tray',
-    note: "By the day's warmth.",
+    title: readySay('ready.benchTasks.run-out-over-tray'),
+    note: readySay('ready.benchTasks.by-days-warmth'),
     where: 'bench',
     minutes: (at) => drainHours(at, h.climate, 'slice', h.moisturePercent) * 60,
     handsOnMinutes: 0,
@@ -106,8 +112,10 @@ const isFrozenWhole = (h: HarvestToPlan, rules: HouseRules): boolean =>
 function freezeAndThaw(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   list.step({
     id: 'freeze',
-    title: 'Freeze to the core',
-    note: `At ${rules.freezerTemperatureC} °C until the core is cold and has stayed so: moth in every stage is ended.`,
+    title: readySay('ready.benchTasks.freeze-to-core'),
+    note: readySay('ready.benchTasks.at-until-core-cold-and', {
+      freezerTemperatureC: { temperatureC: rules.freezerTemperatureC },
+    }),
     where: 'home',
     minutes: (at) =>
       freezeHours({
@@ -123,8 +131,8 @@ function freezeAndThaw(list: TaskList, h: HarvestToPlan, rules: HouseRules): voi
   });
   list.step({
     id: 'thaw',
-    title: 'Thaw, closed',
-    note: 'In its wrap, so that water settles on the wrap and not on the comb.',
+    title: readySay('ready.benchTasks.thaw-closed'),
+    note: readySay('ready.benchTasks.in-its-wrap-so-that'),
     where: 'bench',
     minutes: () => 12 * 60,
     handsOnMinutes: 0,
@@ -137,8 +145,11 @@ function cutTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): string
   if (frozenFirst) freezeAndThaw(list, h, rules);
   list.step({
     id: 'cut',
-    title: h.way === 'chunk' ? 'Cut the strips' : `Cut about ${h.pieces} pieces`,
-    note: 'A sharp dry knife; away from the hand.',
+    title:
+      h.way === 'chunk'
+        ? readySay('ready.benchTasks.cut-strips')
+        : readySay('ready.benchTasks.cut-about-pieces', { pieces: h.pieces }),
+    note: readySay('ready.benchTasks.sharp-dry-knife-away-from'),
     where: 'bench',
     ...hands(10 + (h.pieces + h.chunkJars) * rules.minutesPerPiece),
     scale: true,
@@ -147,16 +158,16 @@ function cutTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): string
   if (h.way === 'cut')
     list.step({
       id: 'rack',
-      title: 'Drip on the rack',
-      note: 'Cut edges run dry; under a cover against bees and damp.',
+      title: readySay('ready.benchTasks.drip-on-rack'),
+      note: readySay('ready.benchTasks.cut-edges-run-dry-under'),
       where: 'bench',
       minutes: () => 12 * 60,
       handsOnMinutes: 0,
     });
   list.step({
     id: 'pack',
-    title: 'Pack and weigh the pieces',
-    note: "Net weight of each, to the scale's step.",
+    title: readySay('ready.benchTasks.pack-and-weigh-pieces'),
+    note: readySay('ready.benchTasks.net-weight-each-to-scales'),
     where: 'bench',
     ...hands(10 + (h.pieces + h.chunkJars) * 1),
     scale: true,
@@ -165,8 +176,8 @@ function cutTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): string
   if (h.pieces > 0)
     list.step({
       id: 'label-pieces',
-      title: `Label ${h.pieces} pieces`,
-      note: 'From the record, never typed.',
+      title: readySay('ready.benchTasks.label-pieces', { pieces: h.pieces }),
+      note: readySay('ready.benchTasks.from-record-never-typed'),
       where: 'bench',
       ...hands(Math.max(5, h.pieces * 0.5)),
     });
@@ -177,8 +188,8 @@ function cutTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): string
 function pressTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   list.step({
     id: 'crush',
-    title: 'Press',
-    note: 'Through cloth, slowly; warm comb presses better.',
+    title: readySay('ready.benchTasks.press'),
+    note: readySay('ready.benchTasks.through-cloth-slowly-warm-comb'),
     where: 'bench',
     ...hands(10 + rules.minutesPerPressing),
     warmthC: WARM_ENOUGH_C,
@@ -190,28 +201,27 @@ function pressTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): void
 function crushTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   const method = crushMethodOf(h.way, rules, h.hiveKind);
   const cutOpen = isCutOpen(h.way, h.hiveKind);
-  const broken = cutOpen ? 'Cut the combs open' : BREAKING_WORDS[method];
-  const word = cutsComb(h.way) ? 'Crush the trimmings' : broken;
+  const broken = cutOpen ? readySay('ready.benchTasks.cut-combs-open') : BREAKING_WORDS[method];
+  const word = cutsComb(h.way) ? readySay('ready.benchTasks.crush-trimmings') : broken;
   list.step({
     id: 'crush',
     title: word,
-    note: [
-      'While the honey is still hive-warm.',
-      cutOpen
-        ? 'Across the cells, not mashed: what drips stays clear, the press finds the rest.'
-        : '',
+    note: together(
+      readySay('ready.benchTasks.while-honey-still-hive-warm'),
+      cutOpen && readySay('ready.benchTasks.across-cells-not-mashed-what'),
       paceText(h),
-    ]
-      .filter(Boolean)
-      .join(' '),
+    ),
     where: 'bench',
     ...hands(10 + (h.crushMinutesPerKg === null ? h.combs * 5 : h.crushMinutesPerKg * h.combKg)),
     holds: { role: 'upper', litres: h.litres.upper, until: 'close-drain' },
   });
   list.step({
     id: 'drain',
-    title: 'Drain to nine tenths',
-    note: `By the kitchen's ${h.climate.dayC.toFixed(0)} °C by day and ${h.climate.nightC.toFixed(0)} °C by night, at the slow edge.`,
+    title: readySay('ready.benchTasks.drain-to-nine-tenths'),
+    note: readySay('ready.benchTasks.by-kitchens-by-day-and', {
+      dayC: { temperatureC: h.climate.dayC },
+      nightC: { temperatureC: h.climate.nightC },
+    }),
     where: 'bench',
     minutes: (at) => drainHours(at, h.climate, method, h.moisturePercent) * 60,
     handsOnMinutes: 0,
@@ -221,8 +231,9 @@ function crushTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): void
     for (const n of stirsPlanned(rules))
       list.aside({
         id: `stir-${n}`,
-        title: n === 1 ? 'Stir' : 'Stir again',
-        note: 'Opens what is still closed.',
+        title:
+          n === 1 ? readySay('ready.benchTasks.stir') : readySay('ready.benchTasks.stir-again'),
+        note: readySay('ready.benchTasks.opens-what-still-closed'),
         where: 'bench',
         ...hands(5),
         after: ['crush'],
@@ -230,8 +241,8 @@ function crushTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): void
       });
   list.step({
     id: 'close-drain',
-    title: 'Weigh, close the drain',
-    note: 'By the flow rate: you decide.',
+    title: readySay('ready.benchTasks.weigh-close-drain'),
+    note: readySay('ready.benchTasks.by-flow-rate-you-decide'),
     where: 'bench',
     ...hands(15),
     scale: true,
@@ -239,8 +250,8 @@ function crushTheComb(list: TaskList, h: HarvestToPlan, rules: HouseRules): void
   if (h.way === 'drip-press')
     list.step({
       id: 'press',
-      title: 'Press the rest',
-      note: 'What drained is put aside first: pressed honey is cloudier.',
+      title: readySay('ready.benchTasks.press-rest'),
+      note: readySay('ready.benchTasks.what-drained-put-aside-first'),
       where: 'bench',
       ...hands(rules.minutesPerPressing),
       warmthC: WARM_ENOUGH_C,
@@ -252,7 +263,7 @@ function strainAndSettle(list: TaskList, h: HarvestToPlan, rules: HouseRules): v
   list.step({
     id: 'strain',
     title: h.way === 'draw-pots' ? STRAINING.none.title : STRAINING[rules.strain].title,
-    note: 'Covered against bees and damp.',
+    note: readySay('ready.benchTasks.covered-against-bees-and-damp'),
     where: 'bench',
     ...hands(STRAINING[rules.strain].minutes),
     warmthC: takesPots(h.way) ? undefined : WARM_ENOUGH_C,
@@ -260,8 +271,10 @@ function strainAndSettle(list: TaskList, h: HarvestToPlan, rules: HouseRules): v
   if (!takesPots(h.way))
     list.step({
       id: 'settle',
-      title: 'Settle, then skim',
-      note: `Until the scum is up through ${Math.max(1, Math.round(h.depthMm / 10))} cm, at the slow edge.`,
+      title: readySay('ready.benchTasks.settle-then-skim'),
+      note: readySay('ready.benchTasks.until-scum-up-through-at', {
+        max: { lengthMm: Math.max(1, Math.round(h.depthMm / 10)) * 10 },
+      }),
       where: 'bench',
       minutes: (at) => settleHours(at, h.climate, h.depthMm, h.moisturePercent) * 60,
       handsOnMinutes: 5,
@@ -274,10 +287,10 @@ function strainAndSettle(list: TaskList, h: HarvestToPlan, rules: HouseRules): v
 function fillAndLabel(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   list.step({
     id: 'jar',
-    title: `Fill ${h.jars} ${h.jars === 1 ? 'jar' : 'jars'}`,
+    title: readySay('ready.benchTasks.fill-jars', { jars: h.jars }),
     note: takesPots(h.way)
-      ? 'Vented lids, into the cold.'
-      : 'Measure the water before the lids go on.',
+      ? readySay('ready.benchTasks.vented-lids-into-cold')
+      : readySay('ready.benchTasks.measure-water-before-lids-go'),
     where: 'bench',
     ...hands(Math.max(10, h.jars * rules.minutesPerJar)),
     scale: true,
@@ -286,8 +299,8 @@ function fillAndLabel(list: TaskList, h: HarvestToPlan, rules: HouseRules): void
   if (h.jars > 0)
     list.step({
       id: 'label',
-      title: `Label ${h.jars} ${h.jars === 1 ? 'jar' : 'jars'}`,
-      note: 'From the record, never typed.',
+      title: readySay('ready.benchTasks.label-jars', { jars: h.jars }),
+      note: readySay('ready.benchTasks.from-record-never-typed'),
       where: 'bench',
       ...hands(Math.max(5, h.jars * 0.5)),
     });
@@ -297,7 +310,10 @@ function fillAndLabel(list: TaskList, h: HarvestToPlan, rules: HouseRules): void
 function cleanUp(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   list.step({
     id: 'wash',
-    title: rules.wetGear === 'wash' ? 'Wash the gear' : 'Gear back to the bees',
+    title:
+      rules.wetGear === 'wash'
+        ? readySay('ready.benchTasks.wash-gear')
+        : readySay('ready.benchTasks.gear-back-to-bees'),
     note: wetGearNote(h.hiveKind, rules),
     where: 'bench',
     ...hands(20),
@@ -305,8 +321,8 @@ function cleanUp(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   if (!runsInPlace(h.way))
     list.step({
       id: 'residue',
-      title: 'Wax and residue',
-      note: 'Rinse, melt in a water bath, or freeze until the next melting: moth finds wet wax.',
+      title: readySay('ready.benchTasks.wax-and-residue'),
+      note: readySay('ready.benchTasks.rinse-melt-in-water-bath'),
       where: 'bench',
       ...hands(45),
     });

@@ -1,3 +1,5 @@
+import { asWritten, type Say } from '../say/say.js';
+import { readySay } from './says.js';
 import { hiveKind, isStingless } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { Gear } from '../records/plan.js';
@@ -38,8 +40,10 @@ export interface BringHarvest {
   urgency: number;
 }
 
-const wedgeText = (wedgeMm: number): string =>
-  wedgeMm < 1 ? 'No wedge: it leans enough' : `Wedge ${wedgeMm.toFixed(0)} mm`;
+const wedgeText = (wedgeMm: number): Say =>
+  wedgeMm < 1
+    ? readySay('ready.bring.no-wedge-it-leans-enough')
+    : readySay('ready.bring.wedge', { wedgeMm: { lengthMm: wedgeMm } });
 /**
  * What to bring and have, counted from the plan: it changes and goes with what was chosen. Takes
  * the harvests planned together, kit, jars and gear in stock, and the rules. Vessels at the high
@@ -51,9 +55,9 @@ export function bringList(input: BringInput): BringLine[] {
   forHoneybees(list, input);
   list.hive(
     'water',
-    'Bucket of water and wet cloth',
-    'every drop of honey wiped up',
-    'Spilled honey starts robbing: do not open without.',
+    readySay('ready.bring.bucket-water-and-wet-cloth'),
+    readySay('ready.bring.every-drop-honey-wiped-up'),
+    readySay('ready.bring.spilled-honey-starts-robbing-do'),
   );
   for (const harvest of input.harvests) forHive(list, harvest, input.rules);
   spares(input, list.hive);
@@ -78,39 +82,49 @@ function forHoneybees(list: Lines, { harvests, rules }: BringInput): void {
   if (!honeybees.length) return;
   list.hive(
     'suits',
-    `Veils, suits and gloves for ${Math.min(2, rules.people)}`,
-    'everyone at the hive',
-    'Nobody opens without a veil: come another day.',
+    readySay('ready.bring.veils-suits-and-gloves-for', { min: Math.min(2, rules.people) }),
+    readySay('ready.bring.everyone-at-hive'),
+    readySay('ready.bring.nobody-opens-without-veil-come'),
   );
   list.hive(
     'adrenaline',
-    'Adrenaline if prescribed, telephone with signal',
-    'a sting that goes wrong',
-    'Somebody within call, and know where the signal is.',
+    readySay('ready.bring.adrenaline-if-prescribed-telephone'),
+    readySay('ready.bring.sting-that-goes-wrong'),
+    readySay('ready.bring.somebody-within-call-and-know'),
   );
   const smoking = honeybees.filter((h) => h.smoke);
   if (smoking.length)
     list.hive(
       'smoker',
-      'Smoker, dry fuel for two fillings, lighter, water beside it',
+      readySay('ready.bring.smoker-dry-fuel-for-two'),
       namesOf(smoking),
-      'Water spray and a slow hand on calm bees; else another day.',
+      readySay('ready.bring.water-spray-and-slow-hand'),
     );
   if (honeybees.some((h) => h.alive))
-    list.hive('brush', BEES_OFF[rules.beesOff], 'bees off the comb', 'A soft leafy twig.');
+    list.hive(
+      'brush',
+      BEES_OFF[rules.beesOff],
+      readySay('ready.bring.bees-off-comb'),
+      readySay('ready.bring.soft-leafy-twig'),
+    );
 }
 
 /** The tools of a kind of hive, wedges under a drain frame, a reducer in a dearth. */
 function forHive(list: Lines, h: BringHarvest, rules: HouseRules): void {
   for (const tool of TOOLS[h.kind])
-    list.hive(`tool-${tool.text}`, tool.text, `${h.hiveName}: ${tool.serves}`, tool.ifMissing);
+    list.hive(
+      `tool-${tool.id}`,
+      tool.text,
+      readySay('ready.bring.tool-for', { hiveName: h.hiveName, tool: tool.serves }),
+      tool.ifMissing,
+    );
   if (hiveKind(h.kind).drainsInPlace && h.way === 'drain-hive') wedges(list, h, rules);
   if (h.dearth)
     list.hive(
       `reducer-${h.id}`,
-      'Entrance reducer or robbing screen that lets air through',
-      `${h.hiveName}, in a dearth`,
-      "Grass in the entrance, a bee's width left open.",
+      readySay('ready.bring.entrance-reducer-or-robbing-screen'),
+      readySay('ready.bring.in-dearth', { hiveName: h.hiveName }),
+      readySay('ready.bring.grass-in-entrance-bees-width'),
     );
 }
 
@@ -122,14 +136,19 @@ function wedges(
   const { supportsMm, tiltDegrees: now } = h;
   const wedgeMm = (nowDegrees: number): number =>
     shimHeightMm({ supportsMm, neededDegrees, nowDegrees });
-  const measured = now === null ? '' : `, ${now}° measured`;
+  const measured = now === null ? '' : readySay('ready.bring.measured', { now });
   list.hive(
     `shim-${h.id}`,
     now === null
-      ? `Wedges: tilt not measured, up to ${wedgeMm(0).toFixed(0)} mm`
+      ? readySay('ready.bring.wedges-tilt-not-measured-up', { wedgeMm: { lengthMm: wedgeMm(0) } })
       : wedgeText(wedgeMm(now)),
-    `${h.hiveName}: ${neededDegrees}° asked${measured}, ${supportsMm} mm between the supports`,
-    'Folded roofing or slate, measured with a rule.',
+    readySay('ready.bring.asked-between-supports', {
+      hiveName: h.hiveName,
+      neededDegrees,
+      measured,
+      supportsMm: { lengthMm: supportsMm },
+    }),
+    readySay('ready.bring.folded-roofing-or-slate-measured'),
   );
 }
 
@@ -143,28 +162,28 @@ function forVessels(list: Lines, input: BringInput): void {
   const ask = (
     where: AddLine,
     role: VesselRole,
-    what: string,
+    what: Say,
     of: readonly BringHarvest[],
     litres: (h: BringHarvest) => number,
   ): void => oneForEach(where, kit, role, what, of, litres);
   const out = (h: BringHarvest): number => h.litres.out;
   const carried = harvests.filter((h) => h.way !== 'drain-hive' && h.way !== 'draw-pots');
   const inPlace = harvests.filter((h) => h.way === 'drain-hive');
-  ask(list.hive, 'tub', 'Tub with lid', carried, (h) => h.litres.tub);
-  ask(list.hive, 'lower', 'Vessels for what runs', inPlace, out);
+  ask(list.hive, 'tub', readySay('ready.bring.tub-with-lid'), carried, (h) => h.litres.tub);
+  ask(list.hive, 'lower', readySay('ready.bring.vessels-for-what-runs'), inPlace, out);
   const bed = harvests.filter(drainsOnBed);
-  ask(list.bench, 'upper', 'Bucket with holes', bed, (h) => h.litres.upper);
+  ask(list.bench, 'upper', readySay('ready.bring.bucket-with-holes'), bed, (h) => h.litres.upper);
   const crushed = harvests.filter((h) => crushesComb(h.way) && runsOut(h));
-  ask(list.bench, 'lower', 'Bucket under it', crushed, out);
+  ask(list.bench, 'lower', readySay('ready.bring.bucket-under-it'), crushed, out);
   const settles = harvests.filter((h) => h.way !== 'draw-pots' && runsOut(h));
   if (kit.some((v) => v.role === 'settling'))
-    ask(list.bench, 'settling', 'Settling vessel with gate', settles, out);
+    ask(list.bench, 'settling', readySay('ready.bring.settling-vessel-with-gate'), settles, out);
   else if (settles.length)
     list.bench(
       'vessel-settling',
-      'No settling vessel in the kit: it settles in the bucket it ran into',
-      settles.map((h) => h.hiveName).join(', '),
-      'Skimmed there, ladled or poured from above the scum. Lid on.',
+      readySay('ready.bring.no-settling-vessel-in-kit'),
+      namesOf(settles),
+      readySay('ready.bring.skimmed-there-ladled-or-poured'),
     );
 }
 
@@ -176,7 +195,7 @@ function oneForEach(
   where: AddLine,
   kit: readonly KitVessel[],
   role: VesselRole,
-  what: string,
+  what: Say,
   of: readonly BringHarvest[],
   litres: (h: BringHarvest) => number,
 ): void {
@@ -194,11 +213,17 @@ function oneForEach(
       need.shortL > SPILT_L &&
       pickVessels(kit, 'settling', need.shortL).shortL <= SPILT_L;
     for (const v of need.vessels) used.add(v.id);
-    const names = need.vessels.map((v) => `${v.name} (${v.volumeL} L)`).join(', ');
+    const names = need.vessels.map((v) =>
+      readySay('ready.bring.vessel-named', { name: v.name, volume: { volumeL: v.volumeL } }),
+    );
     where(
       `vessel-${role}-${h.id}`,
-      `${what}, ${litres(h).toFixed(1)} L${names ? `: ${names}` : ''}`,
-      `${h.hiveName} ${h.combLabels}`,
+      readySay('ready.bring.vessel', {
+        what,
+        litres: { volumeL: litres(h) },
+        names: names.length ? readySay('ready.bring.vessels-named', { names: { and: names } }) : '',
+      }),
+      readySay('ready.bring.for-combs', { hiveName: h.hiveName, combs: h.combLabels }),
       vesselAdvice(need, waits, drawnOff),
       need.shortL > SPILT_L && !drawnOff ? 1 : 0,
     );
@@ -213,38 +238,40 @@ function forBreaking(list: Lines, { harvests, rules }: BringInput): void {
       'strainer',
       STRAINERS[rules.strain],
       namesOf(strained),
-      'A clean, boiled cotton cloth in a colander.',
+      readySay('ready.bring.clean-boiled-cotton-cloth-in'),
     );
   const bed = harvests.filter(drainsOnBed);
   if (bed.length)
     list.bench(
       'masher',
-      rules.crush === 'slice' ? 'Long knife for slicing' : 'Masher, or clean hands',
+      rules.crush === 'slice'
+        ? readySay('ready.bring.long-knife-for-slicing')
+        : readySay('ready.bring.masher-or-clean-hands'),
       namesOf(bed),
-      'A clean potato masher.',
+      readySay('ready.bring.clean-potato-masher'),
     );
   const pressed = harvests.filter((h) => h.way === 'press' || h.way === 'drip-press');
   if (pressed.length)
     list.bench(
       'press',
-      'Press and press cloth',
+      readySay('ready.bring.press-and-press-cloth'),
       namesOf(pressed),
-      'Leave it to drip longer; melt the rest.',
+      readySay('ready.bring.leave-it-to-drip-longer'),
     );
   const cut = harvests.filter((h) => cutsComb(h.way));
   if (!cut.length) return;
   list.bench(
     'knife',
-    'Sharp thin knife, rack over a tray',
+    readySay('ready.bring.sharp-thin-knife-rack-over'),
     namesOf(cut),
-    'A wire and a clean rack from the oven.',
+    readySay('ready.bring.wire-and-clean-rack-from'),
   );
   if (rules.freeze !== 'none')
     list.bench(
       'wrap',
-      'Closed wrap for the freezer',
+      readySay('ready.bring.closed-wrap-for-freezer'),
       namesOf(cut),
-      'Bags that close: water must settle on the wrap, not on the comb.',
+      readySay('ready.bring.bags-that-close-water-must'),
     );
 }
 
@@ -263,11 +290,18 @@ function forJars(list: Lines, { harvests, jars }: BringInput): void {
     const short = Math.max(0, count + spare - kind.stock);
     list.bench(
       `jar-${kind.id}`,
-      `${count + spare} ${kind.name}${kind.purpose === 'piece' ? '' : ', with lids'}`,
-      `${of.map((f) => `${f.h.hiveName} ${f.count}`).join(', ')}, and ${spare} spare`,
+      readySay('ready.bring.text', {
+        count: count + spare,
+        kind: kind.name,
+        purpose: kind.purpose === 'piece' ? '' : readySay('ready.bring.with-lids'),
+      }),
+      readySay('ready.bring.and-spare', {
+        of: of.map((f) => `${f.h.hiveName} ${f.count}`).join(', '),
+        spare,
+      }),
       short > 0
-        ? `${short} short: buy them, or let honey wait in the closed bucket.`
-        : 'Honey waits in a closed bucket.',
+        ? readySay('ready.bring.short-buy-them-or-let', { short })
+        : readySay('ready.bring.honey-waits-in-closed-bucket'),
       short,
     );
   }
@@ -276,47 +310,51 @@ function forJars(list: Lines, { harvests, jars }: BringInput): void {
   const sheets = Math.ceil(labels / LABELS_A_SHEET);
   list.bench(
     'labels',
-    `Label paper for ${labels}, ${sheets} ${sheets > 1 ? 'sheets' : 'sheet'} of ${LABELS_A_SHEET}`,
-    'jars and boxes of this plan',
-    'Write lot and date on tape; print later.',
+    readySay('ready.bring.label-paper-for', {
+      labels,
+      sheets,
+      aSheet: LABELS_A_SHEET,
+    }),
+    readySay('ready.bring.jars-and-boxes-this-plan'),
+    readySay('ready.bring.write-lot-and-date-on'),
   );
 }
 
 function forEveryBench(list: Lines): void {
   list.bench(
     'scale',
-    'Scale, tared',
-    'combs, honey, jars',
-    'Net weight for sale needs one: wait with the labels.',
+    readySay('ready.bring.scale-tared'),
+    readySay('ready.bring.combs-honey-jars'),
+    readySay('ready.bring.net-weight-for-sale-needs'),
   );
   list.bench(
     'refractometer',
-    'Refractometer and its cloth',
-    'water before the lids go on',
-    'Fill only fully capped comb, and note that it was not measured.',
+    readySay('ready.bring.refractometer-and-its-cloth'),
+    readySay('ready.bring.water-before-lids-go-on'),
+    readySay('ready.bring.fill-only-fully-capped-comb'),
   );
   list.bench(
     'cover',
-    'Cloths to cover every vessel',
-    'bees, ants and damp',
-    'Lids laid on loosely.',
+    readySay('ready.bring.cloths-to-cover-every-vessel'),
+    readySay('ready.bring.bees-ants-and-damp'),
+    readySay('ready.bring.lids-laid-on-loosely'),
   );
 }
 
-const namesOf = (list: readonly BringHarvest[]): string =>
-  [...new Set(list.map((h) => h.hiveName))].join(', ');
+const namesOf = (list: readonly BringHarvest[]): Say =>
+  asWritten([...new Set(list.map((h) => h.hiveName))].join(', '));
 
 /**
  * What stands beside a vessel on the list: what is short, whom it waits for, what it may be made
  * of.
  */
-function vesselAdvice(need: VesselNeed, waits: boolean, drawnOff: boolean): string {
-  if (waits) return 'In use for another lot first: the timetable waits until it is free.';
+function vesselAdvice(need: VesselNeed, waits: boolean, drawnOff: boolean): Say {
+  if (waits) return readySay('ready.bring.in-use-for-another-lot');
   if (drawnOff)
-    return `${need.shortL.toFixed(1)} L more than it holds: draw off in between, into the settling vessel.`;
+    return readySay('ready.bring.more-than-it-holds-draw', { shortL: { volumeL: need.shortL } });
   if (need.shortL > SPILT_L)
-    return `${need.shortL.toFixed(1)} L short: draw off in between, borrow one, or choose less. Food grade only, no bare metal.`;
-  return 'Food grade only: no galvanised, copper, bare iron or reused chemical vessels.';
+    return readySay('ready.bring.short-draw-off-in-between', { shortL: { volumeL: need.shortL } });
+  return readySay('ready.bring.food-grade-only-no-galvanised');
 }
 
 /** Spare bars, frames and boxes: needs less stock over the sites, and who goes short. */
@@ -340,11 +378,16 @@ function spares(
     for (const { h, spare, need, gets, short } of shared)
       line(
         `${kind}-${h.id}`,
-        `${need} ${need === 1 ? spare.one : spare.many}`,
-        `${h.hiveName}, ${h.siteName}`,
+        readySay('ready.bring.spare-line', { need, spare: need === 1 ? spare.one : spare.many }),
+        readySay('ready.bring.at-site', { hiveName: h.hiveName, siteName: h.siteName }),
         short > 0
-          ? `${gets} of ${need} here, ${short} short${needs.length > 1 ? ': the hive in the strongest flow is served first' : ''}. A gap left open is filled with stray comb: close up, or take one comb less.`
-          : 'A gap left open is filled with stray comb: take one comb less.',
+          ? readySay('ready.bring.here-short-gap-left-open', {
+              gets,
+              need,
+              short,
+              needs: needs.length > 1 ? readySay('ready.bring.hive-in-strongest-flow-served') : '',
+            })
+          : readySay('ready.bring.gap-left-open-filled-with'),
         short,
       );
   }

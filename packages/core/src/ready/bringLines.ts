@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { readySay } from './says.js';
 /** The list as it grows: a line that is asked for twice serves both. */
 export class Lines {
   private readonly byId = new Map<string, BringLine>();
@@ -17,16 +19,13 @@ export class Lines {
   }
 }
 
-export type AddLine = (
-  id: string,
-  text: string,
-  serves: string,
-  ifMissing: string,
-  short?: number,
-) => void;
+export type AddLine = (id: string, text: Say, serves: Say, ifMissing: Say, short?: number) => void;
+const isSame = (one: Say, other: Say): boolean => JSON.stringify(one) === JSON.stringify(other);
 const bothServed = (before: BringLine, line: BringLine): BringLine => ({
   ...before,
-  serves: before.serves === line.serves ? before.serves : `${before.serves}; ${line.serves}`,
+  serves: isSame(before.serves, line.serves)
+    ? before.serves
+    : readySay('ready.bringLines.both', { one: before.serves, other: line.serves }),
   short: Math.max(before.short, line.short),
 });
 /** One line of the list: what, how much, what it serves, what to do without it. */
@@ -34,10 +33,10 @@ export interface BringLine {
   /** Steady over changes of the plan, so that a tick stays where it was put. */
   id: string;
   where: 'hive' | 'bench';
-  text: string;
+  text: Say;
   /** The comb, vessel or clock it is for. */
-  serves: string;
+  serves: Say;
   /** How many the stock falls short by. */
   short: number;
-  ifMissing: string;
+  ifMissing: Say;
 }

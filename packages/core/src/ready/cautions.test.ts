@@ -1,5 +1,8 @@
+import { speaking } from '../../fixtures/english.js';
 import { describe, expect, it } from 'vitest';
-import { harvestCautions, type CautionFacts } from './cautions.js';
+import { harvestCautions as harvestCautionsSays, type CautionFacts } from './cautions.js';
+
+const harvestCautions = speaking(harvestCautionsSays);
 
 const facts: CautionFacts = {
   way: 'crush',

@@ -1,3 +1,5 @@
+import { together, type Say } from '../say/say.js';
+import { readySay } from './says.js';
 import { crushesComb, cutsComb, type Way } from '../records/vocabulary/ways.js';
 
 /** Every caution, in the order of the work. */
@@ -29,8 +31,8 @@ export interface Caution {
   id: (typeof CAUTIONS)[number];
   /** Id of the step where it bites. */
   step: string;
-  text: string;
-  ask?: string;
+  text: Say;
+  ask?: Say;
 }
 
 export interface CautionFacts {
@@ -74,19 +76,22 @@ function ofHoneybees(f: CautionFacts): Said {
     {
       id: 'stings',
       step: 'smoke',
-      text: 'Stings and allergy: not alone the first times, adrenaline and emergency number at hand.',
-      ask: 'Your doctor, if anyone here ever swelled up beyond the sting or lost breath.',
+      text: readySay('ready.cautions.stings-and-allergy-not-alone'),
+      ask: readySay('ready.cautions.your-doctor-if-anyone-here'),
     },
     f.alive && {
       id: 'attack',
       step: 'smoke',
-      text: `${f.defensive ? 'They are noted as defensive. ' : ''}If they come in a mass: leave, cover the face, into a house or car, never into water. People and animals away first. Do not go back to finish.`,
+      text: together(
+        f.defensive && readySay('ready.cautions.they-are-noted-as-defensive'),
+        readySay('ready.cautions.if-they-come-in-mass'),
+      ),
     },
     f.alive && {
       id: 'fire',
       step: 'smoke',
-      text: 'Smoker on bare ground, water beside it, cold before you go.',
-      ask: 'Fire rules of the place in dry weather.',
+      text: readySay('ready.cautions.smoker-on-bare-ground-water'),
+      ask: readySay('ready.cautions.fire-rules-place-in-dry'),
     },
     heatCaution(f),
     {
@@ -94,14 +99,19 @@ function ofHoneybees(f: CautionFacts): Said {
       step: f.way === 'drain-hive' || f.way === 'draw-pots' ? 'take' : 'carry',
       text:
         f.liftKg > f.liftLimitKg
-          ? `It weighs about ${f.liftKg.toFixed(0)} kg, over your ${f.liftLimitKg} kg for one: carry it between two or in two trips.`
-          : `The full tub weighs about ${f.liftKg.toFixed(0)} kg.`,
+          ? readySay('ready.cautions.it-weighs-about-over-your', {
+              liftKg: { massG: f.liftKg * 1000, as: 'whole' },
+              liftLimitKg: { massG: f.liftLimitKg * 1000, as: 'whole' },
+            })
+          : readySay('ready.cautions.full-tub-weighs-about', {
+              liftKg: { massG: f.liftKg * 1000, as: 'whole' },
+            }),
     },
     {
       id: 'sick',
       step: 'take',
-      text: 'Sunken, greasy caps, a bad smell or dead brood: stop, close up, take nothing.',
-      ask: 'The bee inspector or a vet; foulbrood is notifiable in many places.',
+      text: readySay('ready.cautions.sunken-greasy-caps-bad-smell'),
+      ask: readySay('ready.cautions.bee-inspector-or-vet-foulbrood'),
     },
   ];
 }
@@ -114,18 +124,18 @@ const OF_STINGLESS_BEES: Said = [
   {
     id: 'flies',
     step: 'take',
-    text: 'Spilled honey and torn pollen pots bring small scuttle flies that can kill the colony: wipe at once, close within minutes.',
+    text: readySay('ready.cautions.spilled-honey-and-torn-pollen'),
   },
   {
     id: 'native',
     step: 'smoke',
-    text: 'Native bees are protected by law in many places.',
-    ask: 'The environment authority, before you take or move.',
+    text: readySay('ready.cautions.native-bees-are-protected-by'),
+    ask: readySay('ready.cautions.environment-authority-before-you'),
   },
   {
     id: 'pressure',
     step: 'jar',
-    text: 'Thin honey ferments: vented lids, never tight glass.',
+    text: readySay('ready.cautions.thin-honey-ferments-vented-lids'),
   },
 ];
 
@@ -135,26 +145,26 @@ function ofAnyHive(f: CautionFacts): Said {
       id: 'robbing',
       step: 'take',
       text: f.dearth
-        ? 'Dearth: lid on between combs, nothing dripped, entrance reduced, and be done quickly.'
-        : 'Lid on the tub between combs: open honey calls robbers.',
+        ? readySay('ready.cautions.dearth-lid-on-between-combs')
+        : readySay('ready.cautions.lid-on-tub-between-combs'),
     },
     !f.alive && {
       id: 'dead',
       step: 'take',
-      text: 'The colony is gone: what it died of comes before its honey is eaten. Robbers may be inside.',
-      ask: 'The bee inspector or a laboratory.',
+      text: readySay('ready.cautions.colony-gone-what-it-died'),
+      ask: readySay('ready.cautions.bee-inspector-or-laboratory'),
     },
     {
       id: 'treated',
       step: 'take',
-      text: 'No comb for eating from a hive under treatment or within its waiting time.',
-      ask: 'The leaflet of what was given.',
+      text: readySay('ready.cautions.no-comb-for-eating-from'),
+      ask: readySay('ready.cautions.leaflet-what-was-given'),
     },
     f.repellent && {
       id: 'repellent',
       step: 'take',
-      text: 'Repellent: outdoors, gloves, not breathed in; not permitted everywhere.',
-      ask: 'What is allowed where you sell.',
+      text: readySay('ready.cautions.repellent-outdoors-gloves-not'),
+      ask: readySay('ready.cautions.what-allowed-where-you-sell'),
     },
   ];
 }
@@ -164,30 +174,30 @@ function ofTheBench({ way }: CautionFacts): Said {
     cutsComb(way) && {
       id: 'knife',
       step: 'cut',
-      text: 'Sticky handles slip: cut away from the hand, wash the knife often.',
+      text: readySay('ready.cautions.sticky-handles-slip-cut-away'),
     },
     crushesComb(way) && {
       id: 'knife-crush',
       step: 'crush',
-      text: 'Sticky handles slip: tool away from the hand.',
+      text: readySay('ready.cautions.sticky-handles-slip-tool-away'),
     },
     crushesComb(way) && {
       id: 'wax',
       step: 'residue',
-      text: 'Wax melts in a water bath, never over a flame, never alone.',
+      text: readySay('ready.cautions.wax-melts-in-water-bath'),
     },
     {
       id: 'damp',
       step: 'strain',
-      text: 'Above about 60 % humid, open honey draws water: cover it or dry the room, and measure again.',
+      text: readySay('ready.cautions.above-about-60-humid-open'),
     },
-    { id: 'glass', step: 'jar', text: 'Throw a chipped jar away, and what was in it.' },
-    { id: 'infants', step: 'jar', text: 'No honey for children under twelve months.' },
+    { id: 'glass', step: 'jar', text: readySay('ready.cautions.throw-chipped-jar-away-and') },
+    { id: 'infants', step: 'jar', text: readySay('ready.cautions.no-honey-for-children-under') },
     {
       id: 'selling',
       step: 'label',
-      text: 'For sale a place may ask for registration, labels and approved scales.',
-      ask: 'The food authority where you sell.',
+      text: readySay('ready.cautions.for-sale-place-may-ask'),
+      ask: readySay('ready.cautions.food-authority-where-you-sell'),
     },
   ];
 }
@@ -199,10 +209,13 @@ function ofTheBench({ way }: CautionFacts): Said {
 function heatCaution(f: CautionFacts): Caution | false {
   const base = { id: 'heat' as const, step: 'take' };
   if (f.feelsC === null)
-    return { ...base, text: 'A suit in the sun overheats a person: water, shade, short turns.' };
+    return { ...base, text: readySay('ready.cautions.suit-in-sun-overheats-person') };
   if (f.feelsC < f.heatLimitC - 4) return false;
   return {
     ...base,
-    text: `It will feel like ${f.feelsC.toFixed(0)} °C; your limit in a suit is ${f.heatLimitC} °C. Water, shade, turns of a quarter of an hour; stop at the first dizziness.`,
+    text: readySay('ready.cautions.it-will-feel-like-your', {
+      feelsC: { temperatureC: f.feelsC },
+      heatLimitC: { temperatureC: f.heatLimitC },
+    }),
   };
 }

@@ -1,3 +1,5 @@
+import { type Say } from '../say/say.js';
+import { readySay } from './says.js';
 import type { KitVessel, VesselRole } from '../records/vocabulary/vessels.js';
 import { HEADSPACE_SHARE } from '../rules/headspace.js';
 
@@ -6,17 +8,17 @@ export const SPILT_L = 0.05;
 
 export interface VesselNeed {
   role: VesselRole;
-  what: string;
+  what: Say;
   neededL: number;
   vessels: KitVessel[];
   /** Litres the kit falls short by; 0 where it suffices. */
   shortL: number;
 }
-const ROLE_WORDS: Record<VesselRole, string> = {
-  tub: 'Tub with lid, for the combs',
-  upper: 'Upper bucket with holes, for the crushed comb',
-  lower: 'Lower bucket, for the honey',
-  settling: 'Settling vessel with gate',
+const ROLE_WORDS: Record<VesselRole, Say> = {
+  tub: readySay('ready.gear.tub-with-lid-for-combs'),
+  upper: readySay('ready.gear.upper-bucket-with-holes-for'),
+  lower: readySay('ready.gear.lower-bucket-for-honey'),
+  settling: readySay('ready.gear.settling-vessel-with-gate'),
 };
 
 /**

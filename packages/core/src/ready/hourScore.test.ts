@@ -1,7 +1,10 @@
+import { speaking } from '../../fixtures/english.js';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_RULES } from '../records/houseRules.js';
 import type { WeatherHour } from '../records/vocabulary/weather.js';
-import { scoreHour, type HourQuestion } from './hourScore.js';
+import { scoreHour as scoreHourSays, type HourQuestion } from './hourScore.js';
+
+const scoreHour = speaking(scoreHourSays);
 
 /** Ten in the morning in southern Brazil, in summer. */
 const TEN = '2026-01-15T13:00:00.000Z';

@@ -1,3 +1,5 @@
+import { type Say } from '../say/say.js';
+import { readySay } from './says.js';
 import { instantOf } from '../units/dates.js';
 import { DateTime } from 'luxon';
 import { hiveKind } from '../hive/kinds.js';
@@ -10,7 +12,7 @@ import type { Way } from '../records/vocabulary/ways.js';
 
 export interface HourReason {
   rule: string;
-  sentence: string;
+  sentence: Say;
   /** Points it takes from or adds to 100; null forbids the hour. */
   points: number | null;
 }
@@ -55,12 +57,12 @@ function likedHour(
   preferred: HouseRules['preferredHour'],
   hour: number,
   weather: WeatherHour | null,
-): string | null {
+): Say | null {
   if (preferred === 'morning' && hour >= 9 && hour < 12)
-    return 'Your rule: in the morning, after the foragers left.';
+    return readySay('ready.hourScore.your-rule-in-morning-after');
   const cool = weather?.temperatureC ?? null;
   if (preferred === 'cool-day' && cool !== null && cool <= FEW_FLY_C)
-    return 'Your rule: a cool day, when hardly a bee flies.';
+    return readySay('ready.hourScore.your-rule-cool-day-when');
   return null;
 }
 
@@ -99,7 +101,7 @@ function fitOf(score: number, forbidden: boolean): HourScore['fit'] {
   if (forbidden) return 'no';
   return score >= GOOD ? 'good' : 'possible';
 }
-const reason = (rule: string, points: number | null, sentence: string): HourReason => ({
+const reason = (rule: string, points: number | null, sentence: Say): HourReason => ({
   rule,
   points,
   sentence,
@@ -107,12 +109,12 @@ const reason = (rule: string, points: number | null, sentence: string): HourReas
 const UNKNOWN_WEATHER = reason(
   'weather',
   0,
-  'Weather not known: a dry, warm, calm hour is what you look for.',
+  readySay('ready.hourScore.weather-not-known-dry-warm'),
 );
 const DEFENSIVE = reason(
   'temper',
   -10,
-  'Noted as defensive: the calmest hour, two people, others away.',
+  readySay('ready.hourScore.noted-as-defensive-calmest-hour'),
 );
 
 /** Light, robbers and foragers, by the hour of the day. */
@@ -122,32 +124,22 @@ function byDaylight(local: DateTime, asked: HourQuestion): HourReason {
   if (dark) return reason('daylight', null, dark);
   if (asked.forage === 'dearth') return byDearth(hour, asked);
   if (!asked.alive)
-    return reason(
-      'foragers',
-      10,
-      'The colony is gone: no foragers to wait for, only robbers to keep out.',
-    );
-  if (hour < 9) return reason('foragers', -20, 'Foragers are still at home.');
-  if (hour < 13) return reason('foragers', 5, 'Foragers are out: fewer bees at home.');
+    return reason('foragers', 10, readySay('ready.hourScore.colony-gone-no-foragers-to'));
+  if (hour < 9)
+    return reason('foragers', -20, readySay('ready.hourScore.foragers-are-still-at-home'));
+  if (hour < 13)
+    return reason('foragers', 5, readySay('ready.hourScore.foragers-are-out-fewer-bees'));
   if (hour >= 17)
-    return reason('foragers', -25, 'Foragers come home: crowded, and little light left.');
-  return reason('foragers', -5, "Afternoon: foragers out, but the day's heat is in the comb.");
+    return reason('foragers', -25, readySay('ready.hourScore.foragers-come-home-crowded-and'));
+  return reason('foragers', -5, readySay('ready.hourScore.afternoon-foragers-out-but-days'));
 }
 
 function byDearth(hour: number, { kind }: HourQuestion): HourReason {
   if (hour >= 16 || hour < 9)
-    return reason('robbing', 5, 'In a dearth the edge of the day, when robbers fly least.');
+    return reason('robbing', 5, readySay('ready.hourScore.in-dearth-edge-day-when'));
   return hiveKind(kind).drainsInPlace
-    ? reason(
-        'robbing',
-        -45,
-        'Dearth: what runs starts robbing. Evening, covers on, floor closed, or take the super off.',
-      )
-    : reason(
-        'robbing',
-        -30,
-        'Dearth: open honey starts robbing by day. Entrance reduced, lid on the tub, early or late.',
-      );
+    ? reason('robbing', -45, readySay('ready.hourScore.dearth-what-runs-starts-robbing'))
+    : reason('robbing', -30, readySay('ready.hourScore.dearth-open-honey-starts-robbing'));
 }
 
 function byLiking(
@@ -161,10 +153,10 @@ function byLiking(
 
 function byForage(forage: ForageState | null): HourReason[] {
   if (forage === null)
-    return [
-      reason('forage', 0, 'Forage of this month is not noted: in a dearth choose the evening.'),
-    ];
-  return forage === 'flow' ? [reason('forage', 5, 'A flow: bees are busy and rob little.')] : [];
+    return [reason('forage', 0, readySay('ready.hourScore.forage-this-month-not-noted'))];
+  return forage === 'flow'
+    ? [reason('forage', 5, readySay('ready.hourScore.flow-bees-are-busy-and'))]
+    : [];
 }
 
 /** Whether anything is known of the weather that opens or shuts a hive. */
@@ -176,8 +168,8 @@ function isKnown(weather: WeatherHour | null): weather is WeatherHour {
 }
 
 /** Where a figure of the weather comes from, said where it is no measurement. */
-const fromText = ({ source }: WeatherHour): string =>
-  source === 'practice' ? ' (practice weather)' : '';
+const fromText = ({ source }: WeatherHour): Say | '' =>
+  source === 'practice' ? readySay('ready.hourScore.practice-weather') : '';
 
 const byWeather = (w: WeatherHour, asked: HourQuestion): (HourReason | null)[] => [
   byRain(w),
@@ -192,32 +184,53 @@ const byWeather = (w: WeatherHour, asked: HourQuestion): (HourReason | null)[] =
 const SOME_RAIN_MM = 0.1;
 function byRain(w: WeatherHour): HourReason | null {
   if (w.rainMm === null || w.rainMm < SOME_RAIN_MM) return null;
-  const fell = `${w.rainMm.toFixed(1)} mm in the hour${fromText(w)}`;
-  return reason('rain', null, `Rain, ${fell}: the hive stays closed.`);
+  const fell = readySay('ready.hourScore.in-hour', {
+    rainMm: { rainMm: w.rainMm },
+    from: fromText(w),
+  });
+  return reason('rain', null, readySay('ready.hourScore.rain-hive-stays-closed', { fell }));
 }
 
 /** From this share of the household's limit on, combs sway. A starting value. */
 const SWAYS_FROM = 0.6;
 function byWind(w: WeatherHour, { rules }: HourQuestion): HourReason | null {
   if (w.windKmH === null) return null;
-  const blows = `${w.windKmH.toFixed(0)} km/h${fromText(w)}`;
+  const blows = readySay('ready.hourScore.blows', {
+    speed: { speedKmH: w.windKmH },
+    from: fromText(w),
+  });
   const limit = rules.windLimitKmH;
   if (w.windKmH > limit)
-    return reason('wind', null, `Wind ${blows}, your rule says at most ${limit}.`);
+    return reason(
+      'wind',
+      null,
+      readySay('ready.hourScore.wind-your-rule-says-at', {
+        blows,
+        limit: { speedKmH: limit },
+      }),
+    );
   return w.windKmH > limit * SWAYS_FROM
-    ? reason('wind', -15, `Wind ${blows}: combs sway, bees are short-tempered.`)
-    : reason('wind', 0, `Calm, wind ${blows}.`);
+    ? reason('wind', -15, readySay('ready.hourScore.wind-combs-sway-bees-are', { blows }))
+    : reason('wind', 0, readySay('ready.hourScore.calm-wind', { blows }));
 }
 
 function byHeat(w: WeatherHour, { rules }: HourQuestion): HourReason | null {
   if (w.temperatureC === null || w.humidityPercent === null) return null;
   const feels = heatIndexC(w.temperatureC, w.humidityPercent);
   if (feels < rules.heatIndexLimitC) return null;
-  const is = `${w.temperatureC.toFixed(0)} °C, ${w.humidityPercent.toFixed(0)} % humid${fromText(w)}`;
+  const is = readySay('ready.hourScore.humid', {
+    temperatureC: { temperatureC: w.temperatureC },
+    humidityPercent: { percent: Math.round(w.humidityPercent) },
+    from: fromText(w),
+  });
   return reason(
     'heat',
     null,
-    `Feels like ${feels.toFixed(0)} °C (${is}): your limit in a suit is ${rules.heatIndexLimitC} °C.`,
+    readySay('ready.hourScore.feels-like-your-limit-in', {
+      feels: { temperatureC: feels },
+      is,
+      heatIndexLimitC: { temperatureC: rules.heatIndexLimitC },
+    }),
   );
 }
 
@@ -226,39 +239,59 @@ const [BENDS_C, SHORT_WORK_C, RUNS_C, RUNS_WELL_C] = [31, 18, 22, 25];
 function byWarmth(w: WeatherHour, asked: HourQuestion): HourReason | null {
   if (w.temperatureC === null) return null;
   const t = w.temperatureC;
-  const is = `${t.toFixed(0)} °C${fromText(w)}`;
+  const is = readySay('ready.hourScore.warmth', {
+    temperature: { temperatureC: t },
+    from: fromText(w),
+  });
   const { drainsInPlace } = hiveKind(asked.kind);
   if (t >= SOFT_C)
     return reason(
       'soft comb',
       null,
-      `${is}: comb softens from about ${SOFT_C} °C and breaks off its bar.`,
+      readySay('ready.hourScore.comb-softens-from-about-and', {
+        is,
+        softens: { temperatureC: SOFT_C },
+      }),
     );
   if (t >= BENDS_C && !drainsInPlace)
-    return reason('soft comb', -20, `${is}: warm comb bends; work in the shade.`);
+    return reason('soft comb', -20, readySay('ready.hourScore.warm-comb-bends-work-in', { is }));
   if (t < COLDEST_C && asked.alive)
     return reason(
       'cold',
       null,
-      `${is}: too cold to open, brood chills below about ${COLDEST_C} °C.`,
+      readySay('ready.hourScore.too-cold-to-open-brood', {
+        is,
+        chills: { temperatureC: COLDEST_C },
+      }),
     );
   if (drainsInPlace && t < RUNS_C)
-    return reason('cold', -30, `${is}: cold honey hardly runs; drain frames want warmth.`);
-  if (t < SHORT_WORK_C) return reason('cold', -20, `${is}: short work only.`);
-  return reason('warmth', drainsInPlace && t >= RUNS_WELL_C ? 10 : 0, `${is}: fit to open.`);
+    return reason('cold', -30, readySay('ready.hourScore.cold-honey-hardly-runs-drain', { is }));
+  if (t < SHORT_WORK_C)
+    return reason('cold', -20, readySay('ready.hourScore.short-work-only', { is }));
+  return reason(
+    'warmth',
+    drainsInPlace && t >= RUNS_WELL_C ? 10 : 0,
+    readySay('ready.hourScore.fit-to-open', { is }),
+  );
 }
 
 /** Overcast from this share of cloud on, and damp from this on, percent. Starting values. */
 const [OVERCAST_PERCENT, DAMP_PERCENT] = [80, 85];
 function byCloud(w: WeatherHour): HourReason | null {
   if (w.cloudPercent === null || w.cloudPercent <= OVERCAST_PERCENT) return null;
-  const is = `Overcast, ${w.cloudPercent.toFixed(0)} %${fromText(w)}`;
-  return reason('cloud', -10, `${is}: more foragers at home.`);
+  const is = readySay('ready.hourScore.overcast', {
+    cloudPercent: { percent: Math.round(w.cloudPercent) },
+    from: fromText(w),
+  });
+  return reason('cloud', -10, readySay('ready.hourScore.more-foragers-at-home', { is }));
 }
 function byDamp(w: WeatherHour): HourReason | null {
   if (w.humidityPercent === null || w.humidityPercent <= DAMP_PERCENT) return null;
-  const is = `${w.humidityPercent.toFixed(0)} % humid${fromText(w)}`;
-  return reason('damp', -5, `${is}: open honey draws water.`);
+  const is = readySay('ready.hourScore.humid-2', {
+    humidityPercent: { percent: Math.round(w.humidityPercent) },
+    from: fromText(w),
+  });
+  return reason('damp', -5, readySay('ready.hourScore.open-honey-draws-water', { is }));
 }
 
 /**
@@ -271,20 +304,20 @@ const NEAR_NOON_HOURS = 4;
  * Why an hour lies outside the daylight a hive is opened in; null where it does not. The whole hour
  * has to be light.
  */
-function outsideDaylight(local: DateTime, place: Place | null): string | null {
+function outsideDaylight(local: DateTime, place: Place | null): Say | null {
   const noon = local.startOf('day').plus({ hours: 12 });
   if (!place)
     return Math.abs(local.diff(noon, 'hours').hours + 0.5) <= NEAR_NOON_HOURS
       ? null
-      : `Sun times not known: say where the site lies. Until then only within ${NEAR_NOON_HOURS} hours of noon.`;
+      : readySay('ready.hourScore.sun-times-not-known-say', { hours: NEAR_NOON_HOURS });
   const sun = sunTimes(instantOf(noon.toUTC()), place);
   if (!sun) return null;
   const clock = (iso: string): string =>
     DateTime.fromISO(iso, { zone: local.zone }).toFormat('HH:mm');
   if (local.toMillis() + 3_600_000 > Date.parse(sun.setAt))
-    return `Sunset ${clock(sun.setAt)}: no hive is opened toward dark. Bees walk instead of flying, and nobody sees the queen.`;
+    return readySay('ready.hourScore.sunset-no-hive-opened-toward', { setAt: clock(sun.setAt) });
   return local.toMillis() < Date.parse(sun.riseAt)
-    ? `Sunrise ${clock(sun.riseAt)}: dark before it.`
+    ? readySay('ready.hourScore.sunrise-dark-before-it', { riseAt: clock(sun.riseAt) })
     : null;
 }
 
@@ -296,17 +329,19 @@ export function smokeAdvice(
   temper: HourQuestion['temper'],
   stingless: boolean,
   waitMinutes: number,
-): string {
-  if (stingless) return 'No smoke: stingless bees are left in peace, the lid is off for minutes.';
+): Say {
+  if (stingless) return readySay('ready.hourScore.no-smoke-stingless-bees-are');
   if (temper === 'defensive')
-    return `Smoke before, at the entrance, and wait the full ${waitMinutes} minutes: they are defensive${smoke === 'fresh-air' ? ', whatever the rule on fresh air' : ''}.`;
-  if (smoke === 'fresh-air')
-    return 'Fresh air, no smoke, by your rule; the smoker stays cold but at hand.';
+    return readySay('ready.hourScore.smoke-before-at-entrance-and', {
+      waitMinutes,
+      smoke: smoke === 'fresh-air' ? readySay('ready.hourScore.whatever-rule-on-fresh-air') : '',
+    });
+  if (smoke === 'fresh-air') return readySay('ready.hourScore.fresh-air-no-smoke-by');
   if (smoke === 'by-temper' && temper === 'calm')
-    return 'Calm bees: try without smoke, smoker lit beside you.';
+    return readySay('ready.hourScore.calm-bees-try-without-smoke');
   if (smoke === 'by-temper' && temper === null)
-    return 'Temper not noted: smoker lit, begin with little.';
-  return `Three slow puffs at the entrance, then wait ${waitMinutes} minutes.`;
+    return readySay('ready.hourScore.temper-not-noted-smoker-lit');
+  return readySay('ready.hourScore.three-slow-puffs-at-entrance', { waitMinutes });
 }
 
 /**

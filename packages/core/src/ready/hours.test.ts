@@ -1,13 +1,24 @@
+import { speaking } from '../../fixtures/english.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { household } from '../../fixtures/chooser.js';
 import { DEFAULT_RULES } from '../records/houseRules.js';
-import { type BringHarvest, bringList } from './bring.js';
+import { type BringHarvest, bringList as bringListSays } from './bring.js';
 import { vehicleTrips, allocateSpares, shimHeightMm } from './bringCounts.js';
-import { harvestCautions } from './cautions.js';
-import { bestHours, type HourQuestion, scoreHour, smokeAdvice } from './hourScore.js';
+import { harvestCautions as harvestCautionsSays } from './cautions.js';
+import {
+  bestHours,
+  type HourQuestion,
+  scoreHour as scoreHourSays,
+  smokeAdvice as smokeAdviceSays,
+} from './hourScore.js';
 import { heatIndexC, mergeWeather } from './weather.js';
 import type { WeatherHour } from '../records/vocabulary/weather.js';
+
+const bringList = speaking(bringListSays);
+const scoreHour = speaking(scoreHourSays);
+const harvestCautions = speaking(harvestCautionsSays);
+const smokeAdvice = speaking(smokeAdviceSays);
 
 const asked: HourQuestion = {
   kind: 'top-bar',
@@ -30,8 +41,9 @@ const fine = (at: string, more: Partial<WeatherHour> = {}): WeatherHour => ({
   ...more,
 });
 const at = (hour: number): string => `2026-03-15T${String(hour).padStart(2, '0')}:00:00.000Z`;
-const why = (hour: number, more: Partial<WeatherHour> | null, q: Partial<HourQuestion> = {}) =>
-  scoreHour(at(hour), more === null ? null : fine(at(hour), more), { ...asked, ...q });
+const unread = (hour: number, more: Partial<WeatherHour> | null, q: Partial<HourQuestion> = {}) =>
+  scoreHourSays(at(hour), more === null ? null : fine(at(hour), more), { ...asked, ...q });
+const why = speaking(unread);
 
 describe('the heat index', () => {
   // Published table of the US weather service: °F at % humidity.
@@ -135,7 +147,7 @@ describe('the hour', () => {
     );
   });
   it('the best run of hours has no forbidden one in it', () => {
-    const scores = Array.from({ length: 12 }, (_, i) => why(i + 7, { rainMm: i === 3 ? 2 : 0 }));
+    const scores = Array.from({ length: 12 }, (_, i) => unread(i + 7, { rainMm: i === 3 ? 2 : 0 }));
     for (const w of bestHours(scores, 3)) expect(w.hours.every((h) => h.fit !== 'no')).toBe(true);
     expect(bestHours(scores, 3)[0].score).toBeGreaterThanOrEqual(
       bestHours(scores, 3).at(-1)!.score,
@@ -185,7 +197,7 @@ describe('what to bring', () => {
   it('each line knows what it serves and goes when the choice does', () => {
     const line = list([harvest()]).find((l) => l.id === 'vessel-upper-a')!;
     expect(line).toMatchObject({
-      text: 'Bucket with holes, 4.0 L: Upper (12 L)',
+      text: 'Bucket with holes, 4 L: Upper (12 L)',
       serves: 'Ipê 2 combs',
       short: 0,
     });
@@ -195,7 +207,7 @@ describe('what to bring', () => {
   it('one vessel serves two lots one after the other; without a settling vessel it settles where it ran', () => {
     const two = list([harvest(), harvest({ id: 'b', hiveName: 'Cedro' })]);
     expect(two.find((l) => l.id === 'vessel-lower-b')).toMatchObject({
-      text: 'Bucket under it, 3.0 L: Lower (12 L)',
+      text: 'Bucket under it, 3 L: Lower (12 L)',
       ifMissing: 'In use for another lot first: the timetable waits until it is free.',
       short: 0,
     });

@@ -14,6 +14,7 @@ export * from './planOf.js';
 export * from './planTask.js';
 export * from './round.js';
 export * from './schedule.js';
+export * from './says.js';
 export * from './tasks.js';
 export type { Resources, StepConflict, TimetableStep } from './timetable.js';
 export * from './weather.js';

@@ -1,3 +1,5 @@
+import { asWritten, type Say } from '../say/say.js';
+import { readySay } from './says.js';
 import { instantOf } from '../units/dates.js';
 import { DateTime } from 'luxon';
 import type { HouseRules } from '../records/houseRules.js';
@@ -16,6 +18,12 @@ import {
   type StepConflict,
 } from './timetable.js';
 import { harvestTasks } from './tasks.js';
+
+const CLASHES = {
+  people: readySay('ready.placeHarvest.not-enough-hands'),
+  scale: readySay('ready.placeHarvest.scale-in-use'),
+  freezer: readySay('ready.placeHarvest.freezer-full'),
+};
 
 /**
  * Sets the steps of one harvest into time, each as early as what comes before it and what is taken
@@ -104,16 +112,24 @@ export function placeHarvest(
     return [
       {
         rule: 'late',
-        sentence: `The first smoke was planned ${hours} h earlier: planned anew from now.`,
+        sentence: readySay('ready.placeHarvest.first-smoke-was-planned-h', { hours }),
       },
     ];
   }
   function shortness(need: VesselNeed): StepConflict[] {
     if (need.shortL <= SPILT_L || isDrawnOff(need)) return [];
     const advice = need.vessels.length
-      ? 'draw off in between or bring another'
-      : `no free ${need.role} vessel in the kit`;
-    return [{ rule: 'vessel', sentence: `${need.shortL.toFixed(1)} L short: ${advice}.` }];
+      ? readySay('ready.placeHarvest.draw-off-in-between-or')
+      : readySay('ready.placeHarvest.no-free-vessel-in-kit', { role: need.role });
+    return [
+      {
+        rule: 'vessel',
+        sentence: readySay('ready.placeHarvest.short', {
+          shortL: { volumeL: need.shortL },
+          advice,
+        }),
+      },
+    ];
   }
   /** Takes people, scale, freezer and vessels for a step; what waited for it is free after it. */
   function reserve(task: PlanTask, at: number, to: number, vessels: VesselNeed | null): void {
@@ -124,7 +140,7 @@ export function placeHarvest(
       scale: task.scale ?? false,
       freezerL: task.freezerL ?? 0,
       vesselIds: [],
-      what: `${h.name}, ${task.title.toLowerCase()}`,
+      what: readySay('ready.placeHarvest.step-of', { harvest: h.name, step: task.title }),
     });
     if (task.holds && vessels?.vessels.length) {
       const hold: Busy = {
@@ -134,7 +150,7 @@ export function placeHarvest(
         scale: false,
         freezerL: 0,
         vesselIds: vessels.vessels.map((v) => v.id),
-        what: h.name,
+        what: asWritten(h.name),
       };
       busy.push(hold);
       held.set(`${task.id}>${task.holds.until}`, hold);
@@ -206,7 +222,7 @@ export function placeHarvest(
     task: PlanTask,
     at: number,
     to: number,
-  ): { until: number; rule: 'people' | 'scale' | 'freezer'; what: string } | null {
+  ): { until: number; rule: 'people' | 'scale' | 'freezer'; what: Say[] } | null {
     const during = busy.filter((b) => b.from < to && b.to > at);
     if (!during.length) return null;
     const until = Math.min(...during.map((b) => b.to));
@@ -218,11 +234,7 @@ export function placeHarvest(
           during.filter((b) => b.from <= m && b.to > m).reduce((sum, b) => sum + pick(b), 0),
         ),
       );
-    const names = (pick: (b: Busy) => boolean): string =>
-      during
-        .filter(pick)
-        .map((b) => b.what)
-        .join('; ');
+    const names = (pick: (b: Busy) => boolean): Say[] => during.filter(pick).map((b) => b.what);
     if (
       task.handsOnMinutes > 0 &&
       task.people > 0 &&
@@ -275,13 +287,14 @@ export function placeHarvest(
     zone: string,
   ): StepConflict[] {
     const out: StepConflict[] = [];
-    const time = (ms: number): string => DateTime.fromMillis(ms, { zone }).toFormat('ccc HH:mm');
     const minute =
       DateTime.fromMillis(at, { zone }).hour * 60 + DateTime.fromMillis(at, { zone }).minute;
     if (at < from - MINUTE)
       out.push({
         rule: 'order',
-        sentence: `Before it can be: what comes first is done at ${time(from)}.`,
+        sentence: readySay('ready.placeHarvest.before-it-can-be-what', {
+          from: { instant: instantOf(DateTime.fromMillis(from, { zone })), zone },
+        }),
       });
     if (
       task.handsOnMinutes > 0 &&
@@ -290,7 +303,11 @@ export function placeHarvest(
     )
       out.push({
         rule: 'hours',
-        sentence: `Outside your working hours, ${rules.workFrom} to ${rules.workTo}, quiet from ${rules.quietFrom}.`,
+        sentence: readySay('ready.placeHarvest.outside-your-working-hours-to', {
+          workFrom: rules.workFrom,
+          workTo: rules.workTo,
+          quietFrom: rules.quietFrom,
+        }),
       });
     if (
       task.warmthC !== undefined &&
@@ -298,13 +315,21 @@ export function placeHarvest(
     )
       out.push({
         rule: 'warmth',
-        sentence: `${benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })).toFixed(0)} °C at the bench then: honey hardly runs below ${task.warmthC} °C.`,
+        sentence: readySay('ready.placeHarvest.cold-at-bench', {
+          temperature: {
+            temperatureC: benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })),
+          },
+          warmth: { temperatureC: task.warmthC },
+        }),
       });
     const clash = clashes(task, at, to);
     if (clash)
       out.push({
         rule: clash.rule,
-        sentence: `${{ people: 'Not enough hands', scale: 'The scale is in use', freezer: 'The freezer is full' }[clash.rule]}: ${clash.what}.`,
+        sentence: readySay('ready.placeHarvest.clash', {
+          what: CLASHES[clash.rule],
+          with: { and: clash.what },
+        }),
       });
     return out;
   }

@@ -1,10 +1,13 @@
+import { speaking } from '../../fixtures/english.js';
 import { describe, expect, it } from 'vitest';
 import { JARS, VESSELS } from '../../fixtures/chooser.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
 import { DEFAULT_RULES } from '../records/houseRules.js';
 import type { Hive, Look } from '../records/hiveViews.js';
 import type { BatchDetail, Vessel } from '../records/views.js';
-import { planDay, type DayInput } from './planOf.js';
+import { planDay as planDaySays, type DayInput } from './planOf.js';
+
+const planDay = speaking(planDaySays);
 
 const SEALED = { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 };
 const lookAt = (slot: number): Look =>
@@ -106,7 +109,7 @@ describe('the day as Ready shows it', () => {
     'says of a start of %j that the place has no such time',
     (startLocal) =>
       expect(() => planDay(input([detail({ plan: { ...plan, startLocal } })]))).toThrow(
-        'This is no date and time of that place.',
+        /no-date-and-time/,
       ),
   );
   it('begins with gear and neighbours, does what waits at the site, and ends with wax', () => {

@@ -1,3 +1,5 @@
+import { type Say } from '../say/say.js';
+import { readySay } from './says.js';
 import { entryOf } from '../units/known.js';
 import type { DateTime } from 'luxon';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
@@ -56,8 +58,8 @@ export interface HarvestToPlan {
 /** One step before it has a time. */
 export interface PlanTask {
   id: string;
-  title: string;
-  note: string;
+  title: Say;
+  note: Say;
   where: 'home' | 'hive' | 'bench';
   /** Minutes it lasts, given when it begins; a wait may last longer by night. */
   minutes: (start: DateTime) => number;
@@ -97,8 +99,8 @@ export function withoutTwice(tasks: readonly PlanTask[]): PlanTask[] {
  * The taking of a lot that follows: its work stands with the first one, its tub is held from here.
  */
 const IN_ITS_OWN_TUB = {
-  title: 'Home with the other lot, in a tub of its own',
-  note: 'Taken in the same visit: another tub, lidded, marked.',
+  title: readySay('ready.planTask.home-with-other-lot-in'),
+  note: readySay('ready.planTask.taken-in-same-visit-another'),
   where: 'bench' as const,
   minutes: () => 0,
   handsOnMinutes: 0,

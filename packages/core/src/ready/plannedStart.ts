@@ -1,3 +1,4 @@
+import { readySay } from './says.js';
 import { DateTime } from 'luxon';
 import { BadInput } from '../badInput.js';
 
@@ -9,6 +10,7 @@ import { BadInput } from '../badInput.js';
  */
 export function plannedStart(startLocal: string, zone: string): DateTime {
   const planned = DateTime.fromISO(startLocal, { zone });
-  if (!planned.isValid) throw new BadInput('This is no date and time of that place.', 'startLocal');
+  if (!planned.isValid)
+    throw new BadInput(readySay('ready.plannedStart.this-no-date-and-time'), 'startLocal');
   return planned;
 }

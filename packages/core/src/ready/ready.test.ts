@@ -1,3 +1,4 @@
+import { speaking } from '../../fixtures/english.js';
 import { describe, expect, it } from 'vitest';
 import { expectedOutcome, marketOf, spareableBars, winterBalance } from '../choose/index.js';
 import { combStoresKg } from '../comb/stores.js';
@@ -6,9 +7,11 @@ import { seasonOf } from '../hive/season.js';
 import { DEFAULT_RULES } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
 import { tareCheck } from '../take/index.js';
-import { pickVessels } from './gear.js';
+import { pickVessels as pickVesselsSays } from './gear.js';
 import type { KitVessel } from '../records/vocabulary/vessels.js';
 import type { Way } from '../records/vocabulary/ways.js';
+
+const pickVessels = speaking(pickVesselsSays);
 
 const sealed = { capped: 0.9, open: 0.1, pollen: 0, brood: 0, empty: 0 };
 const comb = combEstimate({

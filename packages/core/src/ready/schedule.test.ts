@@ -1,6 +1,7 @@
+import { english, expectInEnglish as expect } from '../../fixtures/english.js';
 import fc from 'fast-check';
 import { DateTime } from 'luxon';
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
 import { VESSELS } from '../../fixtures/chooser.js';
 import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
 import { nineTenthsAt } from '../drain/index.js';
@@ -85,7 +86,7 @@ const drawn = (
 describe('the timetable', () => {
   it('comb of a pile box that is pressed later is cut open, other comb is broken up by the house rule', () => {
     const titled = (more: Partial<HarvestToPlan>): string =>
-      of(run([plan({ way: 'drip-press', ...more })]), 'crush').title;
+      english(of(run([plan({ way: 'drip-press', ...more })]), 'crush').title);
     expect(titled({ hiveKind: 'pile-box' })).toBe('Cut the combs open');
     expect(titled({ hiveKind: 'top-bar' })).toBe('Mash the comb');
     expect(titled({ hiveKind: 'pile-box', way: 'crush' })).toBe('Mash the comb');
@@ -211,7 +212,7 @@ describe('the timetable', () => {
     const moves = { take: '2026-03-14T09:45' };
     const steps = run([plan({ moves }), plan({ id: 'b', name: 'Cedro', moves })]);
     expect(of(steps, 'take', 'b').conflicts.find((c) => c.rule === 'people')!.sentence).toBe(
-      'Not enough hands: Ipê, take 3 combs, close the hive.',
+      'Not enough hands: Ipê, Take 3 combs, close the hive.',
     );
   });
   it('nothing is planned into the past: what was for the evening before waits for the morning', () => {
@@ -272,7 +273,7 @@ describe('the timetable', () => {
     expect(of(steps, 'look-back', 'b')).toBeDefined();
   });
   it('refuses a time that place does not have', () =>
-    expect(() => run([plan({ startLocal: '2026-02-30T09:30' })])).toThrow(/no date/));
+    expect(() => run([plan({ startLocal: '2026-02-30T09:30' })])).toThrow(/no-date-and-time/));
 });
 
 describe('waiting at the bench', () => {

@@ -1,8 +1,11 @@
+import { speaking } from '../../fixtures/english.js';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_RULES } from '../records/houseRules.js';
-import { scoreHour } from './hourScore.js';
+import { scoreHour as scoreHourSays } from './hourScore.js';
 import { placeOfSite, sunTimes } from './sun.js';
 import { TOWNS } from './towns.js';
+
+const scoreHour = speaking(scoreHourSays);
 
 const town = (name: string) => TOWNS.find((t) => t.name === name)!;
 const minutes = (iso: string): number => Number(iso.slice(11, 13)) * 60 + Number(iso.slice(14, 16));

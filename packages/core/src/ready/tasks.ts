@@ -1,3 +1,5 @@
+import { asWritten, type Say, type SayValue } from '../say/say.js';
+import { readySay } from './says.js';
 import { countedCombsText } from '../hive/kinds.js';
 import type { HouseRules } from '../records/houseRules.js';
 import { cutsComb, takesPots } from '../records/vocabulary/ways.js';
@@ -5,23 +7,26 @@ import { atTheBench } from './benchTasks.js';
 import { type HarvestToPlan, type PlanTask, withoutTwice } from './planTask.js';
 import { hands, inPairs, TaskList } from './taskList.js';
 
-const NOTE_STEPS: Record<string, { title: string; note: string }> = {
+const NOTE_STEPS: Record<string, { title: Say; note: Say }> = {
   neighbours: {
-    title: 'Tell the neighbours',
-    note: 'Windows shut and washing in, from an hour before to two after.',
+    title: readySay('ready.tasks.tell-neighbours'),
+    note: readySay('ready.tasks.windows-shut-and-washing-in'),
   },
-  children: { title: 'Children indoors', note: 'Until the hive is closed and quiet again.' },
+  children: {
+    title: readySay('ready.tasks.children-indoors'),
+    note: readySay('ready.tasks.until-hive-closed-and-quiet'),
+  },
   dog: {
-    title: 'Dog and animals away',
-    note: 'Shut in or led off before the smoker is lit; a tethered animal cannot flee.',
+    title: readySay('ready.tasks.dog-and-animals-away'),
+    note: readySay('ready.tasks.shut-in-or-led-off'),
   },
   roof: {
-    title: 'Secure yourself on the roof',
-    note: 'Never alone on a roof, nothing carried while climbing; combs go down by rope.',
+    title: readySay('ready.tasks.secure-yourself-on-roof'),
+    note: readySay('ready.tasks.never-alone-on-roof-nothing'),
   },
   ladder: {
-    title: 'Set and hold the ladder',
-    note: 'One person holds it; combs come down in a closed tub on a rope, not in the hand.',
+    title: readySay('ready.tasks.set-and-hold-ladder'),
+    note: readySay('ready.tasks.one-person-holds-it-combs'),
   },
 };
 export const SITE_NOTES = Object.keys(NOTE_STEPS);
@@ -39,11 +44,14 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
 }
 
 /** "5 combs, then 4 of another lot". */
-function combsText({ combs, taken, takenText, hiveKind: kind }: HarvestToPlan): string {
+function combsText({ combs, taken, takenText, hiveKind: kind }: HarvestToPlan): SayValue {
   const first = takenText ?? countedCombsText(combs, kind);
   if (!taken.laterLots) return first;
-  const others = taken.laterLots === 1 ? 'another lot' : `${taken.laterLots} other lots`;
-  return `${first}, then ${taken.laterCombs} of ${others}`;
+  const others =
+    taken.laterLots === 1
+      ? readySay('ready.tasks.another-lot')
+      : readySay('ready.tasks.other-lots', { laterLots: taken.laterLots });
+  return readySay('ready.tasks.then', { first, laterCombs: taken.laterCombs, others });
 }
 
 /** The step at which the tub of the hive is free again. */
@@ -68,8 +76,8 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
 function beforeTheHive(list: TaskList, h: HarvestToPlan): void {
   list.step({
     id: 'sanitise',
-    title: 'Wash and dry the gear',
-    note: 'Hot water, no scent; dry, or the honey takes up water.',
+    title: readySay('ready.tasks.wash-and-dry-gear'),
+    note: readySay('ready.tasks.hot-water-no-scent-dry'),
     where: 'home',
     ...hands(20 + Math.min(40, h.jars)),
     beforeStart: 14,
@@ -86,8 +94,8 @@ function beforeTheHive(list: TaskList, h: HarvestToPlan): void {
   for (const [i, task] of h.siteTasks.entries())
     list.step({
       id: `site-task-${i}`,
-      title: task,
-      note: 'To be done at the site before this visit.',
+      title: asWritten(task),
+      note: readySay('ready.tasks.to-be-done-at-site'),
       where: 'hive',
       ...hands(15),
       beforeStart: 1,
@@ -95,8 +103,8 @@ function beforeTheHive(list: TaskList, h: HarvestToPlan): void {
   if (h.dearth)
     list.step({
       id: 'reduce',
-      title: 'Reduce the entrance',
-      note: 'Dearth: robbers. Never close it; open it again tomorrow evening.',
+      title: readySay('ready.tasks.reduce-entrance'),
+      note: readySay('ready.tasks.dearth-robbers-never-close-it'),
       where: 'hive',
       ...hands(5),
       beforeStart: 0.5,
@@ -107,16 +115,16 @@ function beforeTheHive(list: TaskList, h: HarvestToPlan): void {
 function atTheFrames(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   list.step({
     id: 'smoke',
-    title: 'Smoke and wait',
-    note: 'Tilt measured, tray up, floor closed, covers on the vessels.',
+    title: readySay('ready.tasks.smoke-and-wait'),
+    note: readySay('ready.tasks.tilt-measured-tray-up-floor'),
     where: 'hive',
     ...hands(20),
     people: inPairs(rules),
   });
   list.step({
     id: 'take',
-    title: `Open ${h.combs} ${h.combs === 1 ? 'frame' : 'frames'}, part by part`,
-    note: 'Vessels for the high estimate stand ready first; once opened it cannot be stopped.',
+    title: readySay('ready.tasks.open-frames-part-by-part', { combs: h.combs }),
+    note: readySay('ready.tasks.vessels-for-high-estimate-stand'),
     where: 'hive',
     ...hands(10 + h.combs * 8),
     people: inPairs(rules),
@@ -124,16 +132,16 @@ function atTheFrames(list: TaskList, h: HarvestToPlan, rules: HouseRules): void 
   });
   list.step({
     id: 'run',
-    title: 'Run out',
-    note: "7 minutes to overnight a frame in others' hands; look at the vessels every hour.",
+    title: readySay('ready.tasks.run-out'),
+    note: readySay('ready.tasks.7-minutes-to-overnight-frame'),
     where: 'hive',
     minutes: () => 240,
     handsOnMinutes: 0,
   });
   list.step({
     id: 'reset',
-    title: 'Reset, plug, look at the tray',
-    note: 'The plug that only then fits is the proof. Wipe the channel: what stays in it ferments.',
+    title: readySay('ready.tasks.reset-plug-look-at-tray'),
+    note: readySay('ready.tasks.plug-that-only-then-fits'),
     where: 'hive',
     ...hands(20),
     people: inPairs(rules),
@@ -144,23 +152,31 @@ function atTheFrames(list: TaskList, h: HarvestToPlan, rules: HouseRules): void 
 function atThePots(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   list.step({
     id: 'smoke',
-    title: 'Lay all ready beside the box',
-    note: `${h.way === 'draw-pots' ? 'Suction' : 'Lidded bowl'}, cold box, wet cloth, knife. No smoke.`,
+    title: readySay('ready.tasks.lay-all-ready-beside-box'),
+    note: readySay('ready.tasks.cold-box-wet-cloth-knife', {
+      way:
+        h.way === 'draw-pots'
+          ? readySay('ready.tasks.suction')
+          : readySay('ready.tasks.lidded-bowl'),
+    }),
     where: 'hive',
     ...hands(10),
   });
   list.step({
     id: 'take',
-    title: h.way === 'draw-pots' ? 'Draw off the sealed pots' : 'Cut the sealed pots out',
-    note: 'Sealed pots only; torn ones out, spills wiped, closed within minutes.',
+    title:
+      h.way === 'draw-pots'
+        ? readySay('ready.tasks.draw-off-sealed-pots')
+        : readySay('ready.tasks.cut-sealed-pots-out'),
+    note: readySay('ready.tasks.sealed-pots-only-torn-ones'),
     where: 'hive',
     ...hands(Math.min(15, 5 + h.combs * 4)),
     people: inPairs(rules),
   });
   list.step({
     id: 'chill',
-    title: 'Into the cold',
-    note: 'The honey is thin: cold at once, vented lid.',
+    title: readySay('ready.tasks.into-cold'),
+    note: readySay('ready.tasks.honey-thin-cold-at-once'),
     where: 'home',
     ...hands(10),
   });
@@ -170,18 +186,22 @@ function atThePots(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
 function atTheCombs(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   list.step({
     id: 'smoke',
-    title: 'Smoke and wait',
-    note: 'Lit, smoked, waited, opened.',
+    title: readySay('ready.tasks.smoke-and-wait'),
+    note: readySay('ready.tasks.lit-smoked-waited-opened'),
     where: 'hive',
     ...hands(15),
     people: inPairs(rules),
   });
   list.step({
     id: 'take',
-    title: h.way === 'drain-off' ? 'Take the super off' : `Take ${combsText(h)}, close the hive`,
-    note: `${rules.minutesPerComb} min a comb by your rules, 15 min to close.${
-      h.taken.laterLots ? ' Another tub for each lot.' : ''
-    }`,
+    title:
+      h.way === 'drain-off'
+        ? readySay('ready.tasks.take-super-off')
+        : readySay('ready.tasks.take-close-hive', { h: combsText(h) }),
+    note: readySay('ready.tasks.min-comb-by-your-rules', {
+      minutesPerComb: rules.minutesPerComb,
+      laterLots: h.taken.laterLots ? readySay('ready.tasks.another-tub-for-each-lot') : '',
+    }),
     where: 'hive',
     ...hands((h.combs + h.taken.laterCombs) * rules.minutesPerComb + 15 + 2 * h.taken.laterLots),
     people: inPairs(rules),
@@ -193,8 +213,8 @@ function atTheCombs(list: TaskList, h: HarvestToPlan, rules: HouseRules): void {
   });
   list.step({
     id: 'carry',
-    title: 'Carry it home, covered',
-    note: 'Shut tub, out of the sun.',
+    title: readySay('ready.tasks.carry-it-home-covered'),
+    note: readySay('ready.tasks.shut-tub-out-sun'),
     where: 'home',
     ...hands(20),
   });
@@ -205,8 +225,8 @@ function intoOneVessel(list: TaskList, h: HarvestToPlan): void {
   if (!h.joins) return;
   list.step({
     id: 'join',
-    title: `Into one vessel with ${h.joins.name}`,
-    note: 'Weighed apart before they meet: afterwards no jar can say which hive it came from.',
+    title: readySay('ready.tasks.into-one-vessel-with', { joins: h.joins.name }),
+    note: readySay('ready.tasks.weighed-apart-before-they-meet'),
     where: 'bench',
     ...hands(10),
     scale: true,
@@ -217,8 +237,8 @@ function intoOneVessel(list: TaskList, h: HarvestToPlan): void {
 function lookBack(list: TaskList): void {
   list.aside({
     id: 'look-back',
-    title: 'Look back at the hive',
-    note: 'After a day: robbing, drips, fallen comb, board moved.',
+    title: readySay('ready.tasks.look-back-at-hive'),
+    note: readySay('ready.tasks.after-day-robbing-drips-fallen'),
     where: 'hive',
     ...hands(10),
     after: ['take'],
@@ -226,8 +246,8 @@ function lookBack(list: TaskList): void {
   });
   list.aside({
     id: 'look-back-2',
-    title: 'Look back again',
-    note: 'After some days: new comb begun, quiet at the entrance.',
+    title: readySay('ready.tasks.look-back-again'),
+    note: readySay('ready.tasks.after-some-days-new-comb'),
     where: 'hive',
     ...hands(10),
     after: ['look-back'],

@@ -1,10 +1,11 @@
+import { type Say } from '../say/say.js';
 import type { DateTime } from 'luxon';
 import type { HouseRules, KitVessel } from '../records/index.js';
 import type { HarvestToPlan, PlanTask } from './planTask.js';
 
 export interface StepConflict {
   rule: 'order' | 'hours' | 'people' | 'vessel' | 'freezer' | 'scale' | 'warmth' | 'late';
-  sentence: string;
+  sentence: Say;
 }
 
 /** A step with its time. */
@@ -12,8 +13,8 @@ export interface TimetableStep {
   harvestId: string;
   harvestName: string;
   id: string;
-  title: string;
-  note: string;
+  title: Say;
+  note: Say;
   where: PlanTask['where'];
   /** Instants, ISO 8601 with the zone's offset. */
   startsAt: string;
@@ -41,7 +42,7 @@ export interface Busy {
   scale: boolean;
   freezerL: number;
   vesselIds: string[];
-  what: string;
+  what: Say;
 }
 
 export type Started = {

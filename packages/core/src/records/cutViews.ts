@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { sayRecord } from '../say/say.js';
 import { SPOILT_CAUSES, PIECE_STATES, KEEPING_KINDS } from './cut.js';
 import { row, id, number, instant, revision, grams, text } from './vocabulary/fields.js';
 import { FLAW_KINDS } from './vocabulary/flaws.js';
@@ -59,7 +60,7 @@ export const cutPieceRecord = z
     netG: grams.nullable(),
     grade: z.enum(GRADES).nullable(),
     price: number.nullable(),
-    reason: text.nullable(),
+    reason: sayRecord.nullable(),
     lotId: id.nullable(),
     revision,
   })

@@ -20,6 +20,8 @@ export type Quantity =
   | Mass
   | { volumeL: Extent }
   | { areaCm2: number }
+  /** What falls in an hour. */
+  | { rainMm: number }
   /** A way on foot. */
   | { distanceM: number }
   | { lengthMm: Extent }
@@ -54,6 +56,7 @@ const quantity = z.union([
   z.strictObject({ volumeL: extent }),
   z.strictObject({ areaCm2: z.number() }),
   z.strictObject({ distanceM: z.number() }),
+  z.strictObject({ rainMm: z.number() }),
   z.strictObject({ lengthMm: extent }),
   z.strictObject({ temperatureC: extent }),
   z.strictObject({ warmerC: z.number() }),

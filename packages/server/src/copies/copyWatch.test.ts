@@ -1,4 +1,4 @@
-import { inEnglish } from '@furrow/words';
+import { inEnglish } from '../words.js';
 import { createHash } from 'node:crypto';
 import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';

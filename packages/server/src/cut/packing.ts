@@ -1,3 +1,4 @@
+import { asWritten, cutSay } from '@furrow/core';
 import {
   seasonOf,
   chunkJar,
@@ -87,7 +88,7 @@ export const packingWrites = [
       const crush = pieces.findIndex((p) => p.grade === 'crush' || p.grade === 'chunk');
       if (crush >= 0)
         throw refused(
-          `A piece is graded otherwise: ${pieces[crush].reason}.`,
+          cutSay('cut.grade.graded-otherwise', { reason: pieces[crush].reason ?? asWritten('') }),
           `payload.pieceIds[${crush}]`,
         );
       const totalG = pieces.reduce((sum, p) => sum + p.netG, 0);

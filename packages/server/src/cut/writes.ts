@@ -1,3 +1,4 @@
+import { cutSay } from '@furrow/core';
 import {
   SPOILT_WORDS,
   gradePiece,
@@ -91,7 +92,11 @@ async function graded(
   const discounted = Math.round(kind.value * (100 - rules.pieceDiscountPercent)) / 100;
   const prices: Partial<Record<Grade, number>> = { premium: kind.value, discount: discounted };
   const price = prices[own] ?? 0;
-  return { grade: own, price, reason: `by your own eye; the rule says: ${found.reason}` };
+  return {
+    grade: own,
+    price,
+    reason: cutSay('cut.grade.by-your-own-eye', { reason: found.reason }),
+  };
 }
 
 export const cutWrites = [

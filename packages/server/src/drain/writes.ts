@@ -1,5 +1,7 @@
 import {
   closeMass,
+  drainSay,
+  together,
   drawnBefore,
   outByWeighing,
   potLeftG,
@@ -289,7 +291,7 @@ export const drainWrites = [
         debrisG: wasteG,
       });
       if (asks && payload.gapReason === '')
-        throw refused(`${sentence} Say why.`, 'payload.gapReason');
+        throw refused(together(sentence, drainSay('drain.closing.say-why')), 'payload.gapReason');
       const reason = payload.gapReason || 'Stuck to vessels and tools';
       // Found mass comes in first, so that the book never draws the lot below zero.
       if (gapG < 0)

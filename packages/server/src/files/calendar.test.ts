@@ -1,4 +1,4 @@
-import { US_UNITS } from '@furrow/core';
+import { US_UNITS, asWritten, readySay } from '@furrow/core';
 import type { TimetableStep } from '@furrow/core';
 import { describe, expect, it } from 'vitest';
 import { timetableCalendar } from './calendar.js';
@@ -7,8 +7,11 @@ const step = {
   harvestId: 'h1',
   id: 'drain',
   harvestName: 'Ipê',
-  title: 'Drain',
-  note: 'At 18 °C the 4.0 kg need a day.',
+  title: asWritten('Drain'),
+  note: readySay('ready.benchTasks.by-kitchens-by-day-and', {
+    dayC: { temperatureC: 18 },
+    nightC: { temperatureC: 12 },
+  }),
   startsAt: '2026-03-16T18:00:00Z',
   endsAt: '2026-03-17T18:00:00Z',
   where: 'bench',
@@ -19,9 +22,9 @@ const now = new Date('2026-03-14T12:00:00Z');
 
 describe('a calendar of the household', () => {
   it('speaks in the units of the household', () => {
-    expect(timetableCalendar('Furrow', [step], { now })).toContain('18 °C the 4.0 kg');
+    expect(timetableCalendar('Furrow', [step], { now })).toContain('18 °C by day and');
     const imperial = timetableCalendar('Furrow', [step], { now, units: US_UNITS });
-    expect(imperial).toContain('At 64 °F the 8.8 lb need a day.');
+    expect(imperial).toContain('64 °F by day and');
     expect(imperial).not.toMatch(/\d (kg|°C)/);
   });
 });

@@ -9,7 +9,9 @@ import {
   METRIC,
   todaySay,
 } from '@furrow/core';
-import { PLAIN_READER, saidIn, speak, type Reader } from '@furrow/words';
+import { fromKept, kept } from '../store/kept.js';
+import { readySay, type Say } from '@furrow/core';
+import { PLAIN_READER, speak, type Reader } from '../words.js';
 import { DateTime } from 'luxon';
 
 /** Minutes before a step of the hands that the calendar rings; a wait rings where it ends. */
@@ -27,13 +29,16 @@ export type GivenStep = AskedRow<typeof GIVEN_STEP>;
 /** A step's name in a calendar, the same over all changes. */
 const stepUid = (step: Pick<TimetableStep, 'harvestId' | 'id'>): string =>
   `${step.harvestId}-${step.id}@furrow`;
+/** "Ipê: take 5 combs". */
+const titleOf = ({ harvestName, title }: TimetableStep): Say =>
+  readySay('ready.calendar.step', { harvest: harvestName, step: title });
 /** What is remembered of a step that a calendar was given. */
 export const givenStep = (step: TimetableStep): GivenStep => ({
   uid: stepUid(step),
   harvestId: step.harvestId,
   startsAt: step.startsAt,
   endsAt: step.endsAt,
-  summary: `${step.harvestName}: ${step.title}`,
+  summary: kept(titleOf(step)),
 });
 
 /**
@@ -71,7 +76,7 @@ export function timetableCalendar(
   for (const step of steps) {
     const said = (cautions.get(step.harvestId) ?? [])
       .filter((c) => c.step === step.id)
-      .map((c) => `${c.text}${c.ask ? ` Ask: ${c.ask}` : ''}`);
+      .map((c) => `${speak(c.text, reader)}${c.ask ? ` Ask: ${speak(c.ask, reader)}` : ''}`);
     const event = calendar.createEvent({
       id: stepUid(step),
       start: DateTime.fromISO(step.startsAt).toUTC(),
@@ -79,17 +84,17 @@ export function timetableCalendar(
       sequence,
       stamp: now,
       location: step.where === 'hive' ? (sites.get(step.harvestId) ?? null) : null,
-      summary: `${step.harvestName}: ${step.title}`,
-      description: saidIn(
-        units,
-        [step.note, ...step.conflicts.map((c) => c.sentence), ...said].join('\n'),
-      ),
+      summary: speak(titleOf(step), reader),
+      description: [
+        ...[step.note, ...step.conflicts.map((c) => c.sentence)].map((says) => speak(says, reader)),
+        ...said,
+      ].join('\n'),
     });
     if (step.handsOnMinutes > 0)
       event.createAlarm({
         type: ICalAlarmType.display,
         trigger: RING_BEFORE * 60,
-        description: `${step.harvestName}: ${step.title}`,
+        description: speak(titleOf(step), reader),
       });
     else
       event.createAlarm({
@@ -97,7 +102,7 @@ export function timetableCalendar(
         // As an instant: counted from an edge of the event, the library rings a whole wait too
         // late.
         trigger: DateTime.fromISO(step.endsAt).toUTC(),
-        description: `${step.harvestName}: ${step.title} is over`,
+        description: speak(readySay('ready.calendar.step-over', { step: titleOf(step) }), reader),
       });
   }
   for (const step of dropped)
@@ -108,7 +113,7 @@ export function timetableCalendar(
       sequence,
       stamp: now,
       status: ICalEventStatus.CANCELLED,
-      summary: step.summary,
+      summary: speak(fromKept(step.summary), reader),
     });
   addClocks(calendar, clocks, { sequence, now, reader });
   return calendar.toString();

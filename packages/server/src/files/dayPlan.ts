@@ -10,7 +10,8 @@ import {
   type Units,
   dayOf,
 } from '@furrow/core';
-import { saidIn } from '@furrow/words';
+import { PLAIN_READER, saidIn, speak } from '../words.js';
+import type { Say } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import { drawQr } from './labels.js';
@@ -89,6 +90,11 @@ class Writer {
 
   get width(): number {
     return this.said.paper.widthMm * PT_PER_MM;
+  }
+
+  /** What the core says, in the household's units. */
+  spoken(says: Say): string {
+    return speak(says, { ...PLAIN_READER, units: this.said.units });
   }
 
   /** A new page, its heading over three furrows. */
@@ -214,12 +220,18 @@ function writeStep(
   writer.box(11);
   const starts = DateTime.fromISO(step.startsAt).setZone(zone).toFormat('HH:mm');
   writer.beside(starts, MARGIN + 20, 11, 'bold');
-  writer.line(`${step.harvestName}: ${step.title}`, STEP_X, 11, 'bold');
-  const about = [step.note, lastsText(step, zone), ...step.vessels].filter(Boolean);
+  writer.line(`${step.harvestName}: ${writer.spoken(step.title)}`, STEP_X, 11, 'bold');
+  const about = [writer.spoken(step.note), lastsText(step, zone), ...step.vessels].filter(Boolean);
   writer.line(about.join('  ·  '), STEP_X, 9, 'plain');
-  for (const { sentence } of step.conflicts) writer.line(`! ${sentence}`, STEP_X, 9, 'bold');
+  for (const { sentence } of step.conflicts)
+    writer.line(`! ${writer.spoken(sentence)}`, STEP_X, 9, 'bold');
   for (const { text, ask } of cautions)
-    writer.line(`— ${text}${ask ? ` Ask: ${ask}` : ''}`, STEP_X, 9, 'plain');
+    writer.line(
+      `— ${writer.spoken(text)}${ask ? ` Ask: ${writer.spoken(ask)}` : ''}`,
+      STEP_X,
+      9,
+      'plain',
+    );
   writer.y -= 6;
 }
 
@@ -232,9 +244,9 @@ function writeBring(writer: Writer, bring: readonly BringLine[]): void {
     for (const item of bring.filter((b) => b.where === where)) {
       writer.keepRoom(30);
       writer.box(10);
-      writer.line(item.text, MARGIN + 20, 10.5, 'bold');
-      const missing = item.short ? ` ${item.ifMissing}` : '';
-      writer.line(`${item.serves}.${missing}`, MARGIN + 20, 9, 'plain', 1.5);
+      writer.line(writer.spoken(item.text), MARGIN + 20, 10.5, 'bold');
+      const missing = item.short ? ` ${writer.spoken(item.ifMissing)}` : '';
+      writer.line(`${writer.spoken(item.serves)}.${missing}`, MARGIN + 20, 9, 'plain', 1.5);
     }
     writer.y -= 8;
   }

@@ -1,3 +1,4 @@
+import { asWritten } from '@furrow/core';
 import { METRIC } from '@furrow/core';
 import { PAPERS, type DayPlan, type HouseRules, type TemplateInput } from '@furrow/core';
 import { PDFDocument } from 'pdf-lib';
@@ -33,7 +34,11 @@ describe.each(['a4', 'letter'] as const)('sheets on %s', (paper) => {
     ['https://192.0.2.7:4478/bring', 'Tick it on a phone'],
     [null, 'No code: no phone reaches this machine yet.'],
   ])('the list to bring, for a phone at %s', async (tickLink, words) => {
-    const line = { text: 'Smoker, fuel, matches', serves: 'Smoke and wait', where: 'hive' };
+    const line = {
+      text: asWritten('Smoker, fuel, matches'),
+      serves: asWritten('Smoke and wait'),
+      where: 'hive',
+    };
     const day = {
       ...{ steps: [], harvests: [] },
       bring: Array.from({ length: 40 }, () => line),

@@ -11,7 +11,7 @@ import {
   type TemplateRuler,
   type Units,
 } from '@furrow/core';
-import { PLAIN_READER, speak } from '@furrow/words';
+import { PLAIN_READER, speak } from '../words.js';
 import {
   PDFDocument,
   PDFPage,

@@ -16,10 +16,11 @@ export interface Order {
 export type Outcome =
   | { value: unknown }
   | { problem: { status: number; code: ProblemCode; says: string | Say; path?: string } }
-  | { badInput: { message: string; path: string } };
+  | { badInput: { message: string | Say; path: string } };
 
 function failureOf(error: unknown): Outcome {
-  if (error instanceof BadInput) return { badInput: { message: error.message, path: error.path } };
+  if (error instanceof BadInput)
+    return { badInput: { message: error.says ?? error.message, path: error.path } };
   if (!(error instanceof Problem) && asProblem(error).code === 'unexpected') throw error;
   const { status, code, says, path } = asProblem(error);
   return { problem: { status, code, says, path } };

@@ -1,3 +1,5 @@
+import type { Say } from '@furrow/core';
+import { fromKept, kept } from './kept.js';
 import type { Knex } from 'knex';
 import { notFound } from '../problem.js';
 import { provenRow, type RowOf, type TableName } from './tables.js';
@@ -23,6 +25,8 @@ export const JSON_COLUMNS: Record<string, readonly string[]> = {
   prints: ['sheet', 'fields', 'labels'],
   waxRuns: ['blocks'],
 };
+/** Columns of what was said: its key and what stands in it, or a sentence as it was written. */
+export const SAID_COLUMNS: Record<string, readonly string[]> = { cutPieces: ['reason'] };
 /** Columns kept as 0 or 1. */
 export const FLAGS: Record<string, readonly string[]> = {
   colonies: ['startedAssumed'],
@@ -45,6 +49,8 @@ export function toRow(table: string, thing: Record<string, unknown>): Record<str
   const row = { ...thing };
   for (const column of JSON_COLUMNS[table] ?? [])
     if (column in row && row[column] !== null) row[column] = JSON.stringify(row[column]);
+  for (const column of SAID_COLUMNS[table] ?? [])
+    if (row[column]) row[column] = kept(row[column] as Say);
   for (const column of FLAGS[table] ?? [])
     if (typeof row[column] === 'boolean') row[column] = row[column] ? 1 : 0;
   return row;
@@ -58,6 +64,8 @@ export function opened(table: string, row: Record<string, unknown>): Record<stri
   const { removedAt: _removedAt, ...thing } = row;
   for (const column of JSON_COLUMNS[table] ?? [])
     if (column in thing) thing[column] = fromJson(thing[column]);
+  for (const column of SAID_COLUMNS[table] ?? [])
+    if (typeof thing[column] === 'string') thing[column] = fromKept(thing[column]);
   for (const column of FLAGS[table] ?? [])
     if (column in thing && thing[column] !== null)
       thing[column] = thing[column] === 1 || thing[column] === true;

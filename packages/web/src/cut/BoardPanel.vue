@@ -220,7 +220,7 @@ async function cracked(): Promise<void> {
     <p v-if="counts.length" class="made">
       <span v-for="c in counts" :key="c.box.id"
         ><b>{{ c.n }}</b> {{ c.box.name
-        }}<small v-if="c.unfit" class="rust">{{ ', ' }}{{ c.unfit }}</small></span
+        }}<small v-if="c.unfit" class="rust">{{ ', ' }}{{ said(c.unfit) }}</small></span
       ><span
         ><b>{{ measured({ areaCm2: restCm2 }) }}</b> {{ tell('BoardPanel.to-crush') }}</span
       ><span v-if="knife.shown.value.value > 0"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { householdUnits } from '../words/units.js';
 import { sidesText } from '@furrow/words';
@@ -28,7 +29,7 @@ const emit = defineEmits<{ find: []; spoil: [cause: SpoiltCause, sheetSeasons: n
 const sheetSeasons = ref<number | null>(null);
 
 /** Why the comb as a whole does not suit a box, if it does not; its regions may. */
-const misfit = (box: CombBox): string | null => unfitFor(box, props.thicknessMm);
+const misfit = (box: CombBox): string => said(unfitFor(box, props.thicknessMm));
 const allTheSame = (box: CombBox): boolean => Boolean(props.boards.allTheSame.value[box.id]);
 const misfitText = (box: CombBox): string =>
   tell('BoxesToCut.text', {

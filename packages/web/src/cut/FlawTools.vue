@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { DRAWN_FLAWS, FLAW_WORDS, type FlawKind, type Rect } from '@furrow/core';
 import Button from 'primevue/button';
@@ -32,7 +33,7 @@ const byNumbers = computed<Rect | null>(() => {
       :key="k"
       size="small"
       :outlined="draws !== k"
-      :label="FLAW_WORDS[k]"
+      :label="said(FLAW_WORDS[k])"
       :aria-pressed="draws === k"
       @click="toggle(k)"
     /><Button

@@ -80,7 +80,7 @@ async function readScale(p: CutPiece): Promise<void> {
   }
 }
 const grade = (p: CutPiece, g: Grade): unknown =>
-  go(`/cutPieces/${p.id}`, { grade: g }, `${GRADE_WORDS[g]}.`, { method: 'PATCH' });
+  go(`/cutPieces/${p.id}`, { grade: g }, `${said(GRADE_WORDS[g])}.`, { method: 'PATCH' });
 const fits = (p: CutPiece): boolean =>
   p.netG !== null && p.grade !== 'crush' && p.grade !== 'chunk';
 /** Weighed pieces by the box they were cut for. */
@@ -260,7 +260,7 @@ async function byHand(): Promise<void> {
               @change="grade(p, ($event.target as HTMLSelectElement).value as Grade)"
             >
               <option v-for="g in GRADES" :key="g" :value="g">
-                {{ GRADE_WORDS[g]
+                {{ said(GRADE_WORDS[g])
                 }}{{ p.grade === g && p.price ? `, ${rules.currency} ${p.price}` : '' }}
               </option></select
             ><span class="sub">{{ said(p.reason) }}</span>

@@ -26,7 +26,7 @@ const isCut = computed(() => props.piece.state === 'cut' && !props.piece.lotId);
   <p>
     {{ about
     }}<template v-if="piece.grade">
-      {{ ' ' }}<b>{{ GRADE_WORDS[piece.grade] }}</b
+      {{ ' ' }}<b>{{ said(GRADE_WORDS[piece.grade]) }}</b
       >: {{ said(piece.reason) }}.</template
     >
   </p>
@@ -45,7 +45,7 @@ const isCut = computed(() => props.piece.state === 'cut' && !props.piece.lotId);
       :key="b"
       size="small"
       :outlined="!piece.blemishes.includes(b)"
-      :label="word"
+      :label="said(word)"
       :aria-pressed="piece.blemishes.includes(b)"
       @click="emit('toggle', b)"
     />

@@ -1,3 +1,4 @@
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
@@ -157,7 +158,7 @@ export function useKnife(
       0,
     );
   function changed(moved: Moved<Lying>): void {
-    says.value = moved.says;
+    says.value = said(moved.says) || null;
     if (moved.says || !moved.cuts) return;
     const next: Draft = {
       pieces: moved.pieces,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { measured, tell } from '../words/tell.js';
 import {
   ARRANGEMENT_WORDS,
@@ -69,7 +70,7 @@ const { main, mainWords, pressing, remashText } = useDrainActs(detail, drain, ru
 const units = computed(() => props.rules.units);
 const zone = computed(() => props.detail.batch.zone);
 const about = computed(() => {
-  const way = ARRANGEMENT_WORDS[props.drain.arrangement].name.toLowerCase();
+  const way = said(ARRANGEMENT_WORDS[props.drain.arrangement].name).toLowerCase();
   const water = drainWaterText(props.drain, props.detail);
   const comb = tell('DrainRun.comb', { drain: brokenUpWord(props.drain, props.detail), way });
   return `${comb}, ${measured({ temperatureC: temperatureNow.value })}, ${water}.`;

@@ -147,7 +147,7 @@ const fineWords: Record<Fineness, string> = {
           :aria-checked="draft.arrangement === a"
           @click="draft.arrangement = a"
         >
-          <StackMark :arrangement="a" /><span>{{ ARRANGEMENT_WORDS[a].name }}</span>
+          <StackMark :arrangement="a" /><span>{{ said(ARRANGEMENT_WORDS[a].name) }}</span>
         </button>
       </div>
       <div class="drawn">
@@ -185,7 +185,7 @@ const fineWords: Record<Fineness, string> = {
             }}
           </p>
           <SplitComb :detail="detail" :rules="rules" :comb-g="comb?.nowG ?? 0" />
-          <p v-for="a in [...taken, ...asks]" :key="a" class="text rust">
+          <p v-for="a in [...taken, ...asks.map(said)]" :key="a" class="text rust">
             <b>{{ a }}</b>
           </p>
         </div>
@@ -241,7 +241,7 @@ const fineWords: Record<Fineness, string> = {
       />
       <VesselPick
         v-model="draft.upper"
-        :label="tell('StartDrain.upper-vessel', { upper: words.upper.toLowerCase() })"
+        :label="tell('StartDrain.upper-vessel', { upper: said(words.upper).toLowerCase() })"
         :none-text="tell('StartDrain.not-in-kit')"
         no-jars
         :rules="rules"
@@ -251,7 +251,7 @@ const fineWords: Record<Fineness, string> = {
       />
       <VesselPick
         v-model="draft.lower"
-        :label="tell('StartDrain.lower-vessel', { lower: words.lower.toLowerCase() })"
+        :label="tell('StartDrain.lower-vessel', { lower: said(words.lower).toLowerCase() })"
         :none-text="tell('StartDrain.not-in-kit')"
         :rules="rules"
         :vessels="vessels.filter((v) => !hasHoles(v))"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { lengthText } from '@furrow/words';
 import { vDrag, within, arrowsOf, type Pull, type Point } from './drag';
@@ -258,7 +259,7 @@ const shownFlaws = computed(() => props.flaws.map((f, i) => ({ ...f, i })));
         font-weight="700"
         class="halo"
       >
-        {{ FLAW_WORDS[f.kind] }}
+        {{ said(FLAW_WORDS[f.kind]) }}
       </text>
     </g>
     <g

@@ -268,7 +268,7 @@ async function takeOut(): Promise<void> {
         ><label class="sub" for="shape">{{ tell('JarKindForm.shape-piece') }}</label
         ><select id="shape" v-model="jar.shape" class="native">
           <option v-for="(word, shape) in SHAPE_WORDS" :key="shape" :value="shape">
-            {{ word }}
+            {{ said(word) }}
           </option>
         </select>
         <div class="sides">

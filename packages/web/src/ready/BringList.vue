@@ -46,7 +46,7 @@ const groups = computed(() =>
               @change="emit('tick', line, stateOf(line) === 'have' ? 'open' : 'have')"
             /><span
               ><b>{{ said(line.text) }}</b
-              ><span class="sub">{{ line.serves }}</span></span
+              ><span class="sub">{{ said(line.serves) }}</span></span
             ></label
           >
           <button
@@ -63,7 +63,7 @@ const groups = computed(() =>
             class="instead"
             :class="{ rust: line.short > 0 }"
           >
-            {{ line.ifMissing }}
+            {{ said(line.ifMissing) }}
           </p>
         </li>
       </ul>

@@ -154,12 +154,12 @@ const oneLotWith = computed(() =>
 const conflicts = computed(() => steps.value.filter((s) => s.conflicts.length).length);
 /** What does not fit, each reason once; two of them stand here, the rest with their steps. */
 const conflictsSay = computed(() => {
-  const said = [...new Set(steps.value.flatMap((s) => s.conflicts.map((c) => c.sentence)))];
+  const all = [...new Set(steps.value.flatMap((s) => s.conflicts.map((c) => said(c.sentence))))];
   const rest =
-    said.length > 2
-      ? ' ' + tell('ReadyView.and-more-with-their-steps', { said: said.length - 2 })
+    all.length > 2
+      ? ' ' + tell('ReadyView.and-more-with-their-steps', { said: all.length - 2 })
       : '';
-  return `${said.slice(0, 2).join(' ')}${rest}`;
+  return `${all.slice(0, 2).join(' ')}${rest}`;
 });
 const takenText = computed(() => {
   const { batch, hive } = inHand();
@@ -236,11 +236,13 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           </li>
           <li>
             {{
-              smokeAdvice(
-                rules.smoke,
-                temper,
-                isStingless(detail.hive.kind),
-                rules.smokeWaitMinutes,
+              said(
+                smokeAdvice(
+                  rules.smoke,
+                  temper,
+                  isStingless(detail.hive.kind),
+                  rules.smokeWaitMinutes,
+                ),
               )
             }}
           </li>

@@ -89,7 +89,7 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
       }}</time>
       <span class="what"
         ><b
-          ><template v-if="several">{{ s.harvestName }}: </template>{{ s.title }}</b
+          ><template v-if="several">{{ s.harvestName }}: </template>{{ said(s.title) }}</b
         ><span class="sub"
           >{{ said(s.note) }}{{ s.vessels.length ? ` ${s.vessels.join(', ')}.` : '' }}</span
         >
@@ -105,7 +105,7 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
         >
           {{
             tell('Timetable.take-care', {
-              split: said(cautionsOf(s)[0].text.split(/[.:;]/)[0]),
+              split: said(cautionsOf(s)[0].text).split(/[.:;]/)[0],
               s:
                 cautionsOf(s).length > 1
                   ? tell('Timetable.and-more', { s: cautionsOf(s).length - 1 })

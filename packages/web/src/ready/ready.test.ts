@@ -1,3 +1,4 @@
+import { asWritten } from '@furrow/core';
 import type { BringLine, Caution, TimetableStep } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
@@ -15,8 +16,8 @@ const step = (
   harvestId: 'a',
   harvestName: 'Ipê',
   id,
-  title: id,
-  note: '',
+  title: asWritten(id),
+  note: asWritten(''),
   where: 'bench',
   startsAt: from,
   endsAt: to,
@@ -32,7 +33,17 @@ const steps = [
   step('drain', '2026-03-14T14:20:00.000Z', '2026-03-15T14:20:00.000Z', { handsOnMinutes: 0 }),
 ];
 const cautions = new Map<string, Caution[]>([
-  ['a', [{ id: 'knife', step: 'crush', text: 'Tool away from the hand.', ask: 'A doctor.' }]],
+  [
+    'a',
+    [
+      {
+        id: 'knife',
+        step: 'crush',
+        text: asWritten('Tool away from the hand.'),
+        ask: asWritten('A doctor.'),
+      },
+    ],
+  ],
 ]);
 const times = (list = steps) =>
   mount(Timetable, {
@@ -58,7 +69,7 @@ describe('the timetable', () => {
     const wrapper = times([
       step('crush', steps[0].startsAt, steps[0].endsAt, {
         moved: true,
-        conflicts: [{ rule: 'hours', sentence: 'Outside your working hours.' }],
+        conflicts: [{ rule: 'hours', sentence: asWritten('Outside your working hours.') }],
       }),
       steps[1],
     ]);
@@ -80,18 +91,18 @@ describe('the list', () => {
     {
       id: 'knife',
       where: 'hive',
-      text: 'Long knife',
-      serves: 'freeing combs',
+      text: asWritten('Long knife'),
+      serves: asWritten('freeing combs'),
       short: 0,
-      ifMissing: 'A bread knife.',
+      ifMissing: asWritten('A bread knife.'),
     },
     {
       id: 'jar',
       where: 'bench',
-      text: '10 jars',
-      serves: 'Ipê',
+      text: asWritten('10 jars'),
+      serves: asWritten('Ipê'),
       short: 3,
-      ifMissing: '3 short: buy them.',
+      ifMissing: asWritten('3 short: buy them.'),
     },
   ];
   it('is ticked, noted as missing, and says what to do instead; what is short says so at once', async () => {

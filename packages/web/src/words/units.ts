@@ -1,6 +1,7 @@
 import { METRIC, isSay, type Language, type Say, type Units } from '@furrow/core';
 import { saidIn, speak, type Reader } from '@furrow/words';
 import { computed, shallowRef } from 'vue';
+import { learned } from './learned.js';
 
 /**
  * The household's units, for everything that says or asks a measure; metric until its rules are
@@ -13,11 +14,11 @@ const language = shallowRef<Language>('en');
 export const currency = shallowRef('');
 
 /** Who reads this screen. */
-export const reader = computed<Reader>(() => ({
-  language: language.value,
-  units: householdUnits.value,
-  currency: currency.value,
-}));
+export const reader = computed<Reader>(() => {
+  // More of the language may have been learned since.
+  void learned.value;
+  return { language: language.value, units: householdUnits.value, currency: currency.value };
+});
 
 /**
  * What is to be said, in the reader's language and units. A sentence that is not yet said by key was

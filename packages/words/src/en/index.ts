@@ -1,10 +1,6 @@
 import type { Catalogue } from '../catalogue.js';
-import { cut } from './cut.js';
-import { plain } from './plain.js';
-import { screens } from './screens/index.js';
-import { rules } from './rules.js';
-import { take } from './take.js';
-import { today } from './today.js';
+import { first } from './first.js';
+import { rest } from './rest.js';
 
 /** English, as it is spoken where nothing else was asked for. */
-export const en: Catalogue = { ...plain, ...today, ...cut, ...rules, ...take, ...screens };
+export const en: Catalogue = { ...first, ...rest };

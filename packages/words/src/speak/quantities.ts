@@ -20,6 +20,7 @@ import {
   distanceText,
   lengthRangeText,
   lengthText,
+  rainText,
   speedText,
   temperatureText,
   volumeRangeText,
@@ -97,6 +98,7 @@ function said(quantity: Quantity, reader: Reader): string {
     return isOne(volumeL) ? volumeText(volumeL, units) : volumeRangeText(asRange(volumeL), units);
   }
   if ('areaCm2' in quantity) return areaText(quantity.areaCm2, units);
+  if ('rainMm' in quantity) return rainText(quantity.rainMm, units);
   if ('distanceM' in quantity) return distanceText(quantity.distanceM, units);
   if ('lengthMm' in quantity) {
     const { lengthMm } = quantity;

@@ -5,7 +5,10 @@ import type { Catalogue } from '../catalogue.js';
 import { en } from '../en/index.js';
 import { ptBR } from '../pt-BR/index.js';
 import { PLAIN_READER, type Reader } from './reader.js';
+import { learnEveryLanguage } from '../everyLanguage.js';
 import { inEnglish, speak } from './speak.js';
+
+learnEveryLanguage();
 
 const CATALOGUES: Record<Language, Catalogue> = { en, 'pt-BR': ptBR };
 const KEYS = Object.keys(en) as (keyof Catalogue)[];

@@ -2,12 +2,19 @@ import { isSay, type Language, type Say, type SayValue } from '@furrow/core';
 import { IntlMessageFormat } from 'intl-messageformat';
 import type { Catalogue, ScreenKey } from '../catalogue.js';
 import type { Told } from '../screens/told.js';
-import { en } from '../en/index.js';
-import { ptBR } from '../pt-BR/index.js';
+import { first } from '../en/first.js';
 import { inLanguage, quantitySaid } from './quantities.js';
 import { PLAIN_READER, type Reader } from './reader.js';
 
-const CATALOGUES: Record<Language, Catalogue> = { en, 'pt-BR': ptBR };
+type Words = Partial<Catalogue>;
+
+/** What was learned of each language: what the first screen says in English, more when it is asked. */
+const CATALOGUES = new Map<Language, Words>([['en', first]]);
+
+/** Learns a language, or more of it: from then on it is spoken where it is asked for. */
+export function learn(language: Language, words: Words): void {
+  CATALOGUES.set(language, { ...CATALOGUES.get(language), ...words });
+}
 
 /** Sentences are read once: a long list says the same one often. */
 const known = new Map<string, IntlMessageFormat>();
@@ -15,7 +22,7 @@ function sentenceOf(key: string, language: Language): IntlMessageFormat | null {
   const id = `${language} ${key}`;
   const before = known.get(id);
   if (before) return before;
-  const catalogue: Readonly<Record<string, string | undefined>> = CATALOGUES[language];
+  const catalogue: Readonly<Record<string, string | undefined>> = CATALOGUES.get(language) ?? first;
   const text = catalogue[key];
   if (text === undefined) return null;
   const sentence = new IntlMessageFormat(text, language, undefined, { ignoreTag: true });

@@ -88,6 +88,10 @@ export function areaText(cm2: number, units: Units = METRIC): string {
   return `${figure(in2, in2 < 100 ? 1 : 0)} in²`;
 }
 
+/** Rain: "1.2 mm", "0.05 in". */
+export const rainText = (mm: number, units: Units = METRIC): string =>
+  units.length === 'centimetres' ? `${mm.toFixed(1)} mm` : `${(mm / 25.4).toFixed(2)} in`;
+
 /** A way on foot: "100 m"; to ten feet, "330 ft". */
 export const distanceText = (m: number, units: Units = METRIC): string =>
   units.length === 'centimetres'
