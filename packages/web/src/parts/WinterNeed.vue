@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { measured, tell } from '../words/tell.js';
+import { said } from '../words/units.js';
+import { tell } from '../words/tell.js';
 import {
   STARTING_NEED_KG,
   winterIsInSupers,
@@ -36,7 +37,7 @@ const keep = (): unknown =>
     '/rules',
     { ...props.rules, ...change.value },
     tell('WinterNeed.winter-need-kg-written-down', {
-      need: { massG: kg.value! * 1000, as: 'estimate' },
+      need: said(`${kg.value} kg`),
     }),
     {
       baseRevision: props.rulesVersion,
@@ -63,7 +64,7 @@ const keep = (): unknown =>
         :label="
           kg === null
             ? tell('common.write-it-down')
-            : tell('WinterNeed.write-down', { need: { massG: kg * 1000, as: 'estimate' } })
+            : tell('WinterNeed.write-down', { need: said(`${kg} kg`) })
         "
         :disabled="kg === null"
         :loading="busy"
@@ -72,7 +73,7 @@ const keep = (): unknown =>
     <p class="sub">
       {{
         tell('WinterNeed.starting-value-nobodys-measurement', {
-          said: measured({ massG: STARTING_NEED_KG[kind] * 1000, as: 'estimate' }),
+          said: said(`${STARTING_NEED_KG[kind]} kg`),
         })
       }}
     </p>

@@ -96,7 +96,7 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
       whole
       :min="1"
       :max="s.max"
-      :error="issue(tell('JudgementRules.shelfdays', { key: s.key }))"
+      :error="issue(`shelfDays.${s.key}`)"
     />
   </div>
   <p class="sub">

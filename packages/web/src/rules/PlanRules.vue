@@ -54,7 +54,7 @@ function setMonth(month: Month, kg: number | null): void {
         unit="%"
         :min="0"
         :max="200"
-        :error="issue(tell('PlanRules.strengthpercent', { s }))"
+        :error="issue(`strengthPercent.${s}`)"
       /><NumberField
         v-model="draft.maxCombsPerHive"
         nullable
@@ -78,7 +78,7 @@ function setMonth(month: Month, kg: number | null): void {
           :min="0"
           :max="20"
           :model-value="draft.winterUseByMonthKg[String(i + 1) as Month] ?? null"
-          :error="issue(tell('PlanRules.winterusebymonthkg', { i: i + 1 }))"
+          :error="issue(`winterUseByMonthKg.${i + 1}`)"
           @update:model-value="setMonth(String(i + 1) as Month, $event)"
         />
       </div>

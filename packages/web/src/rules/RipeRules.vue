@@ -92,7 +92,7 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
         :min="14"
         :max="23"
         :model-value="draft.moistureLimitByKindPercent[kind] ?? null"
-        :error="issue(tell('RipeRules.moisturelimitbykindpercent', { kind }))"
+        :error="issue(`moistureLimitByKindPercent.${kind}`)"
         @update:model-value="setLimit(kind, $event)"
       />
     </div>

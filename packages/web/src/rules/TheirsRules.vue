@@ -71,7 +71,7 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
       :min="0"
       :max="60"
       :model-value="draft.winterNeedByKindKg[kind] ?? null"
-      :error="issue(tell('TheirsRules.winterneedbykindkg', { kind }))"
+      :error="issue(`winterNeedByKindKg.${kind}`)"
       @update:model-value="setNeed(kind, $event)"
     />
   </div>

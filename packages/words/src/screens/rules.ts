@@ -31,7 +31,6 @@ export interface RulesScreen {
   'JudgementRules.weeks': object;
   'JudgementRules.20-codex-alimentarius-starting-value': object;
   'JudgementRules.days': object;
-  'JudgementRules.shelfdays': { key: Told };
   'JudgementRules.starting-values-nobodys-measurement': object;
   'LabelRules.hive': object;
   'LabelRules.place': object;
@@ -56,10 +55,8 @@ export interface RulesScreen {
   'LabelRules.and-in-cold': object;
   'PlanRules.hard-winter-takes-more': object;
   'PlanRules.colony-need': { s: Told };
-  'PlanRules.strengthpercent': { s: Told };
   'PlanRules.combs-hive-at-time-at': object;
   'PlanRules.use-month-by-month-if': object;
-  'PlanRules.winterusebymonthkg': { i: Told };
   'PlanRules.only-proportions-count-need-above': object;
   'PlanRules.vehicle-holds': object;
   'PlanRules.it-carries': object;
@@ -78,7 +75,6 @@ export interface RulesScreen {
   'RipeRules.no-leave-it': object;
   'RipeRules.another-limit-water-for-kind': object;
   'RipeRules.its-limit': { kind: Told };
-  'RipeRules.moisturelimitbykindpercent': { kind: Told };
   'RipeRules.empty-limit-above-what-your': object;
   'RulesView.schools': object;
   'RulesView.ripe-or-not': object;
@@ -107,7 +103,6 @@ export interface RulesScreen {
   'SchoolsPanel.measures-limits-and-prices-stand': object;
   'TheirsRules.days': object;
   'TheirsRules.winter-need': { kind: Told };
-  'TheirsRules.winterneedbykindkg': { kind: Told };
   'TheirsRules.seasons': object;
   'TheirsRules.such-as-04-15': object;
   'UnitRules.lb-f-in-us-gal': object;

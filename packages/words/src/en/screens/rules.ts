@@ -34,7 +34,6 @@ export const rules: Sentences<RulesScreen> = {
   'JudgementRules.20-codex-alimentarius-starting-value':
     'The 20 % of the Codex Alimentarius is the starting value for sale: ask your food authority. Above 20 % water (23 % where the site is noted as heather) no comb is ever ‘take’.',
   'JudgementRules.days': 'days',
-  'JudgementRules.shelfdays': 'shelfDays.{key}',
   'JudgementRules.starting-values-nobodys-measurement':
     "Starting values, nobody's measurement. Older is ‘unknown, last known …’ and counts as unknown.",
   'LabelRules.hive': 'the hive',
@@ -62,10 +61,8 @@ export const rules: Sentences<RulesScreen> = {
   'LabelRules.and-in-cold': 'And in the cold',
   'PlanRules.hard-winter-takes-more': 'A hard winter takes more',
   'PlanRules.colony-need': 'A {s} colony, of the need',
-  'PlanRules.strengthpercent': 'strengthPercent.{s}',
   'PlanRules.combs-hive-at-time-at': 'Combs a hive at a time, at most',
   'PlanRules.use-month-by-month-if': 'Use month by month, if you know it',
-  'PlanRules.winterusebymonthkg': 'winterUseByMonthKg.{i}',
   'PlanRules.only-proportions-count-need-above':
     'Only the proportions count; the need above stays what it is. Months that are over no longer count.',
   'PlanRules.vehicle-holds': 'The vehicle holds',
@@ -87,7 +84,6 @@ export const rules: Sentences<RulesScreen> = {
   'RipeRules.another-limit-water-for-kind':
     'Another limit of water for a kind of hive, such as one with a native bee…',
   'RipeRules.its-limit': 'Its limit, {kind}',
-  'RipeRules.moisturelimitbykindpercent': 'moistureLimitByKindPercent.{kind}',
   'RipeRules.empty-limit-above-what-your':
     'Empty: the limit above. What your place asks of honey of a native bee says your food authority.',
   'RulesView.schools': 'Schools',
@@ -120,7 +116,6 @@ export const rules: Sentences<RulesScreen> = {
     'Measures, limits and prices stand on the other pages. No school makes honey safe or legal: ask your food authority where that matters.',
   'TheirsRules.days': 'days',
   'TheirsRules.winter-need': 'Winter need, {kind}',
-  'TheirsRules.winterneedbykindkg': 'winterNeedByKindKg.{kind}',
   'TheirsRules.seasons': 'seasons',
   'TheirsRules.such-as-04-15': 'such as 04-15',
   'UnitRules.lb-f-in-us-gal': 'lb, °F, in, US gal',

@@ -2,12 +2,12 @@ import type { Sentences } from '../../catalogue.js';
 import type { ApiScreen } from '../../screens/api.js';
 
 export const api: Sentences<ApiScreen> = {
-  'client.server-did-not-answer-as': 'The server did not answer as expected. Nothing was written.',
+  'client.server-did-not-answer-as': 'O servidor não respondeu como esperado. Nada foi anotado.',
   'client.furrow-cannot-be-reached-from':
-    'Furrow cannot be reached from here. What you typed is kept; try again.',
-  'useSend.this-did-not-work-what': 'This did not work. What you typed is still here.',
+    'Daqui não se alcança o Furrow. O que você digitou está guardado; tente de novo.',
+  'useSend.this-did-not-work-what': 'Não deu certo. O que você digitou continua aqui.',
   'live.this-browser-has-no-serial':
-    'This browser has no serial port: read the scale and type what it shows.',
-  'live.scale-not-connected-nothing-was': 'The scale is not connected. Nothing was changed.',
-  'useSend.not-written-twice': 'Not written twice.',
+    'Este navegador não tem porta serial: leia a balança e digite o que ela mostra.',
+  'live.scale-not-connected-nothing-was': 'A balança não está conectada. Nada mudou.',
+  'useSend.not-written-twice': 'Não foi anotado duas vezes.',
 };
