@@ -1,5 +1,9 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
+import { fileURLToPath } from 'node:url';
+
+/** Component tests begin where a screen has learned its words. */
+const everyWord = fileURLToPath(new URL('packages/web/src/testing/everyWord.ts', import.meta.url));
 
 /** Slow statistical tests run whole where this is said: `node furrow.mjs test --long`. */
 const provide = { long: process.env.FURROW_LONG === 'yes' };
@@ -46,7 +50,7 @@ export default defineConfig({
           provide,
           root: 'packages/web',
           environment: 'jsdom',
-          setupFiles: ['src/testing/everyWord.ts'],
+          setupFiles: [everyWord],
           include: ['src/**/*.test.ts'],
           testTimeout: 60_000,
         },

@@ -2,6 +2,7 @@ import { UNIT_SYSTEMS } from '../packages/core/src/records/vocabulary/units.js';
 import { ROW_ADDRESSES } from './addresses.js';
 import { demoHousehold } from './demoHousehold.js';
 import { metricSaid } from './inUnits.js';
+import { insidesShown } from './saidWhole.js';
 import { expect, test } from '@playwright/test';
 
 /** Every screen of the practice household with the units of the United States: none is metric. */
@@ -25,6 +26,7 @@ for (const path of ROW_ADDRESSES)
     await page.waitForTimeout(800);
     await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)));
     expect(await metricSaid(page, await namesGiven())).toEqual([]);
+    expect(await insidesShown(page)).toEqual([]);
   });
 
 test('a household may measure in kilograms and degrees Fahrenheit', async ({ page }) => {
@@ -73,4 +75,5 @@ for (const [path, opens] of DIALOGS)
     await page.getByRole('button', { name: opens }).first().click();
     await page.waitForTimeout(300);
     expect(await metricSaid(page, await namesGiven())).toEqual([]);
+    expect(await insidesShown(page)).toEqual([]);
   });

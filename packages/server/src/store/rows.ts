@@ -26,7 +26,7 @@ export const JSON_COLUMNS: Record<string, readonly string[]> = {
   waxRuns: ['blocks'],
 };
 /** Columns of what was said: its key and what stands in it, or a sentence as it was written. */
-export const SAID_COLUMNS: Record<string, readonly string[]> = { cutPieces: ['reason'] };
+const SAID_COLUMNS: Record<string, readonly string[]> = { cutPieces: ['reason'] };
 /** Columns kept as 0 or 1. */
 export const FLAGS: Record<string, readonly string[]> = {
   colonies: ['startedAssumed'],
