@@ -113,8 +113,8 @@ export function stackQuestions(input: {
       says.push(
         drainSay('drain.arrangements.upper-holds', {
           vessel: upper.name,
-          holds: { massG: holdsKg * 1000, as: 'estimate' },
-          crushed: { massG: crushedKg * 1000, as: 'estimate' },
+          holds: { massG: holdsKg * 1000, as: 'large' },
+          crushed: { massG: crushedKg * 1000, as: 'large' },
         }),
       );
   }
@@ -124,16 +124,16 @@ export function stackQuestions(input: {
       says.push(
         drainSay('drain.arrangements.lower-takes', {
           vessel: lower.name,
-          free: { massG: Math.max(0, freeKg) * 1000, as: 'estimate' },
-          least: { massG: outKg.low * 1000, as: 'estimate' },
+          free: { massG: Math.max(0, freeKg) * 1000, as: 'large' },
+          least: { massG: outKg.low * 1000, as: 'large' },
         }),
       );
     else if (freeKg < outKg.high)
       says.push(
         drainSay('drain.arrangements.lower-may-fill', {
           vessel: lower.name,
-          free: { massG: freeKg * 1000, as: 'estimate' },
-          most: { massG: outKg.high * 1000, as: 'estimate' },
+          free: { massG: freeKg * 1000, as: 'large' },
+          most: { massG: outKg.high * 1000, as: 'large' },
         }),
       );
   }

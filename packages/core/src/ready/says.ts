@@ -353,6 +353,7 @@ export interface ReadySays {
   'ready.placeHarvest.clash': { what: Say; with: { and: SayValue[] } };
   'ready.calendar.step': { harvest: SayValue; step: Say };
   'ready.calendar.step-over': { step: Say };
+  'ready.planOf.cannot-be-worked-out': object;
 }
 
 export const readySay = sayer<ReadySays>();

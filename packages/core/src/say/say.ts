@@ -9,8 +9,11 @@ export interface Say {
   with: Record<string, SayValue>;
 }
 
-/** A mass: an estimate, as it was read, or to a whole kilogram or pound, as a box is lifted. */
-export type Mass = { massG: Extent; as: 'estimate' | 'read' | 'whole' };
+/**
+ * A mass: an estimate in the unit that fits it, as it was read, in kilograms or pounds to a tenth
+ * beside others of its sentence, or to a whole one, as a box is lifted.
+ */
+export type Mass = { massG: Extent; as: 'estimate' | 'read' | 'large' | 'whole' };
 
 /** One figure, or the two edges of an estimate. */
 export type Extent = number | { low: number; high: number };
@@ -52,7 +55,7 @@ const extent = z.union([
   z.strictObject({ low: z.number(), high: z.number() }),
 ]) satisfies z.ZodType<Extent>;
 const quantity = z.union([
-  z.strictObject({ massG: extent, as: z.enum(['estimate', 'read', 'whole']) }),
+  z.strictObject({ massG: extent, as: z.enum(['estimate', 'read', 'large', 'whole']) }),
   z.strictObject({ volumeL: extent }),
   z.strictObject({ areaCm2: z.number() }),
   z.strictObject({ distanceM: z.number() }),

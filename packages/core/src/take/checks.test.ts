@@ -48,7 +48,7 @@ describe('the hive on its scale beside what was written down', () => {
       /2\.3 kg less left it/,
     );
     expect(hiveScaleCheck({ beforeG: 30_000, afterG: 30_200, takenG: 2000 }).sentence).toMatch(
-      /^The hive is 200 g heavier/,
+      /^The hive is 0\.2 kg heavier/,
     );
   });
   it('never asks where both are the same, whatever they are', () => {

@@ -358,10 +358,10 @@ export function vesselQuestions(
         blocks: false,
         sentence: takeSay('take.frameRun.holds-to-its-mark-may', {
           vessel: vessel.name,
-          holdsKg: { massG: holdsKg * 1000, as: 'estimate' },
+          holdsKg: { massG: holdsKg * 1000, as: 'large' },
           frames: list.length,
           names,
-          highKg: { massG: highKg * 1000, as: 'estimate' },
+          highKg: { massG: highKg * 1000, as: 'large' },
         }),
       });
   }

@@ -29,12 +29,12 @@ export function hiveScaleCheck(input: {
   const gapG = lighterG - input.takenG;
   const fits = Math.abs(gapG) <= Math.max(ALLOWED_G, ALLOWED_SHARE * input.takenG);
   const both = takeSay('take.hiveScaleCheck.hive-was-written-down', {
-    lighterG: { massG: Math.abs(lighterG), as: 'estimate' },
+    lighterG: { massG: Math.abs(lighterG), as: 'large' },
     lighterG2:
       lighterG < 0
         ? takeSay('take.hiveScaleCheck.heavier')
         : takeSay('take.hiveScaleCheck.lighter'),
-    takenG: { massG: Math.abs(input.takenG), as: 'estimate' },
+    takenG: { massG: Math.abs(input.takenG), as: 'large' },
   });
   if (fits)
     return { lighterG, gapG, fits, sentence: takeSay('take.hiveScaleCheck.they-fit', { both }) };
@@ -46,11 +46,11 @@ export function hiveScaleCheck(input: {
       gapG > 0
         ? takeSay('take.hiveScaleCheck.more-left-it-comb-not', {
             both,
-            gapG: { massG: Math.abs(gapG), as: 'estimate' },
+            gapG: { massG: Math.abs(gapG), as: 'large' },
           })
         : takeSay('take.hiveScaleCheck.less-left-it-tare-forgotten', {
             both,
-            gapG: { massG: Math.abs(gapG), as: 'estimate' },
+            gapG: { massG: Math.abs(gapG), as: 'large' },
           }),
   };
 }

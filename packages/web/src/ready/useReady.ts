@@ -1,3 +1,4 @@
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { plainCopy } from '../parts/plainCopy';
@@ -149,7 +150,7 @@ export function useReady() {
       const mine = ++turn;
       const worked = await compute().planDay(plainCopy(input.value));
       if (mine !== turn) return;
-      says.value = worked.says;
+      says.value = said(worked.says) || null;
       // The last good plan stays where the new one cannot be worked out.
       if (worked.day) day.value = worked.day;
     },

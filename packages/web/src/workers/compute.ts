@@ -1,15 +1,18 @@
 import {
   BadInput,
+  asWritten,
   drainForecast,
   frameForecast,
   jarFill,
   nineTenthsAhead,
   planDay,
+  readySay,
   schoolFlips,
   vesselForecast,
   whatIfs,
   type DayInput,
   type DayPlan,
+  type Say,
 } from '@furrow/core';
 import { expose } from 'comlink';
 
@@ -23,13 +26,16 @@ const api = {
   nineTenthsAhead,
   schoolFlips,
   /** The plan of all open harvests, or the sentence that says why there is none. */
-  planDay: (input: DayInput): { day: DayPlan | null; says: string | null } => {
+  planDay: (input: DayInput): { day: DayPlan | null; says: Say | null } => {
     try {
       return { day: planDay(input), says: null };
     } catch (error) {
       return {
         day: null,
-        says: error instanceof BadInput ? error.message : 'This day cannot be worked out.',
+        says:
+          error instanceof BadInput
+            ? (error.says ?? asWritten(error.message))
+            : readySay('ready.planOf.cannot-be-worked-out'),
       };
     }
   },

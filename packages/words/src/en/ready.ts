@@ -415,4 +415,5 @@ export const ready: Sentences<ReadySays> = {
   'ready.placeHarvest.clash': '{what}: {with}.',
   'ready.calendar.step': '{harvest}: {step}',
   'ready.calendar.step-over': '{step} is over',
+  'ready.planOf.cannot-be-worked-out': 'This day cannot be worked out.',
 };

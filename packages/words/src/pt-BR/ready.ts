@@ -417,4 +417,5 @@ export const ready: Sentences<ReadySays> = {
   'ready.placeHarvest.clash': '{what}: {with}.',
   'ready.calendar.step': '{harvest}: {step}',
   'ready.calendar.step-over': '{step} acabou',
+  'ready.planOf.cannot-be-worked-out': 'Este dia não pode ser calculado.',
 };

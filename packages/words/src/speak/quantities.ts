@@ -41,16 +41,17 @@ export function inLanguage(text: string, language: Language): string {
   return language === 'pt-BR' ? text.replace(/(\d)\.(?=\d)/g, '$1,') : text;
 }
 
-/** To a whole kilogram or pound, as a box is lifted: "18 kg", "17–19 kg". */
-function wholeMass(extent: Extent, units: Units): string {
+/** In kilograms or pounds, to so many decimals: "18 kg", "17–19 kg", "0.6 kg". */
+function largeMassSaid(extent: Extent, units: Units, digits: number): string {
   const figures = (isOne(extent) ? [extent] : [extent.low, extent.high]).map((g) =>
-    massFigure(g / 1000, units, 0),
+    massFigure(g / 1000, units, digits),
   );
   return `${[...new Set(figures)].join('–')} ${largeUnit(units)}`;
 }
 
 function massSaid(extent: Extent, as: Mass['as'], { units }: Reader): string {
-  if (as === 'whole') return wholeMass(extent, units);
+  if (as === 'whole') return largeMassSaid(extent, units, 0);
+  if (as === 'large') return largeMassSaid(extent, units, 1);
   if (!isOne(extent)) {
     const { low, high } = extent;
     return estimateRangeText(asRange({ low: low / 1000, high: high / 1000 }), units);

@@ -1,4 +1,12 @@
-import { LANGUAGES, METRIC, US_UNITS, asWritten, todaySay, type Language } from '@furrow/core';
+import {
+  LANGUAGES,
+  METRIC,
+  US_UNITS,
+  asWritten,
+  together,
+  todaySay,
+  type Language,
+} from '@furrow/core';
 import { parse, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import { describe, expect, it } from 'vitest';
 import type { Catalogue } from '../catalogue.js';
@@ -6,7 +14,7 @@ import { en } from '../en/index.js';
 import { ptBR } from '../pt-BR/index.js';
 import { PLAIN_READER, type Reader } from './reader.js';
 import { learnEveryLanguage } from '../everyLanguage.js';
-import { inEnglish, speak } from './speak.js';
+import { inEnglish, speak, speakScreen } from './speak.js';
 
 learnEveryLanguage();
 
@@ -85,6 +93,12 @@ describe('a quantity in what is said', () => {
       '3.7–4.9 lb',
       '1,7–2,2 kg',
     ],
+    [{ massG: 560, as: 'large' }, '0.6 kg', '1.2 lb', '0,6 kg'],
+    [{ massG: 17_600, as: 'whole' }, '18 kg', '39 lb', '18 kg'],
+    [{ massG: { low: 17_000, high: 19_000 }, as: 'whole' }, '17–19 kg', '37–42 lb', '17–19 kg'],
+    [{ areaCm2: 580 }, '580 cm²', '89.9 in²', '580 cm²'],
+    [{ distanceM: 100 }, '100 m', '330 ft', '100 m'],
+    [{ rainMm: 1.2 }, '1.2 mm', '0.05 in', '1,2 mm'],
     [{ volumeL: 8.5 }, '8.5 L', '2.2 gal', '8,5 L'],
     [{ lengthMm: { low: 8, high: 12 } }, '8–12 mm', '0.31–0.47 in', '8–12 mm'],
     [{ temperatureC: -18 }, '−18 °C', '0 °F', '−18 °C'],
@@ -97,6 +111,20 @@ describe('a quantity in what is said', () => {
     expect(said(quantity, PLAIN_READER)).toBe(english);
     expect(said(quantity, us)).toBe(american);
     expect(said(quantity, brazilian)).toBe(brazil);
+  });
+  it('is said one sentence after the other, and what is not said falls out', () => {
+    const both = together(asWritten('Wait.'), null, asWritten('Then on.'));
+    expect(inEnglish(both)).toBe('Wait. Then on.');
+    expect(inEnglish(together(false, asWritten('Alone.')))).toBe('Alone.');
+  });
+  it('stands in a sentence of a screen, beside names and what the core says', () => {
+    const need = speakScreen('WinterNeed.write-down', { need: { massG: 12_000, as: 'whole' } }, us);
+    expect(need).toBe('Write down 26 lb');
+    const done = { title: asWritten('Take the comb') };
+    expect(speakScreen('useTakeRun.done', done, brazilian)).toBe('Take the comb: feito.');
+    expect(speakScreen('NumberField.at-least', { min: '1.5 kg' }, brazilian)).toBe(
+      'Pelo menos 1,5 kg.',
+    );
   });
   it('is money in the household’s own, and an instant by the clock of its zone', () => {
     expect(said({ money: 12.5 }, brazilian)).toBe('R$ 12,50');
