@@ -1,7 +1,10 @@
 import vue from 'eslint-plugin-vue';
 import tseslint from 'typescript-eslint';
 
-/** Arrows point one way: web -> core, server -> core; core imports nothing of ours, drawings know no store. */
+/**
+ * Arrows point one way: web -> core, server -> core; core imports nothing of ours, drawings know no
+ * store.
+ */
 const forbid = (...patterns) => ({
   'no-restricted-imports': [
     'error',

@@ -125,8 +125,9 @@ const TABLES = [
     <p v-if="into.says.value" class="rust says" role="alert">{{ said(into.says.value) }}</p>
     <template v-if="into.job.value?.state === 'previewed'">
       <p v-if="!news && !conflicts">
-        <b>{{ tell('InOutPanel.everything-in-it-here-already') }}</b><template v-if="rows.length">
-          {{
+        <b>{{ tell('InOutPanel.everything-in-it-here-already') }}</b><template v-if="rows.length"
+          >{{ ' '
+          }}{{
             tell('InOutPanel.things-were-changed-here-since', {
               reduce: rows.reduce((n, t) => n + t.older, 0),
             })

@@ -298,7 +298,9 @@ const estimateOf = (h: HarvestSummary): string =>
                 <td>{{ word(r.key) }}</td>
                 <td class="num">
                   {{ r.harvests
-                  }}<small v-if="r.open"> {{ tell('SeasonsPanel.open', { open: r.open }) }}</small>
+                  }}<small v-if="r.open"
+                    >{{ ' ' }}{{ tell('SeasonsPanel.open', { open: r.open }) }}</small
+                  >
                 </td>
                 <td class="num">{{ columns.honey(r) }}</td>
                 <td class="num">{{ columns.wax(r) }}</td>

@@ -134,8 +134,9 @@ const shown = (): WayOffer | null =>
       }}<template v-if="rules.currency && shown()!.outcome!.worth.high">{{
         tell('InHand.worth', { currency: rules.currency, worth: span(shown()!.outcome!.worth, 0) })
       }}</template
-      >.<template v-if="unit.what === 'box'">
-        {{
+      >.<template v-if="unit.what === 'box'"
+        >{{ ' '
+        }}{{
           tell('InHand.box-weighs-about', {
             said: estimated(unit.liftKg),
             high:

@@ -72,8 +72,9 @@ const counts = computed(
     <summary>{{ tell('WinterAside.how-this-was-got-count') }}</summary>
     <p>
       {{ tell('WinterAside.stays-sealed-honey-in-full')
-      }}<template v-if="balance.unreadBars.length">
-        {{
+      }}<template v-if="balance.unreadBars.length"
+        >{{ ' '
+        }}{{
           tell('WinterAside.not-read-so-not-counted', { unreadBars: balance.unreadBars.join(', ') })
         }}</template
       >

@@ -367,8 +367,9 @@ const whenReady = (k: Keeping): string =>
       />
       <p :class="{ rust: !plan.possible }">
         {{ said(plan.sentence)
-        }}<b v-if="plan.days > 1" class="rust">
-          {{
+        }}<b v-if="plan.days > 1" class="rust"
+          >{{ ' '
+          }}{{
             tell('ColdPanel.are-days-loads', {
               litres: volumeText(litres ?? 0, householdUnits),
               days: plan.days,
@@ -383,8 +384,9 @@ const whenReady = (k: Keeping): string =>
         </p>
         <p>
           {{ tell('ColdPanel.conduction-in', { packing: BLOCK_WORDS[block.packing] })
-          }}<template v-if="block.widthMm">
-            {{
+          }}<template v-if="block.widthMm"
+            >{{ ' '
+            }}{{
               tell('ColdPanel.text-2', {
                 sidesText: sidesText(
                   [block.widthMm, block.heightMm ?? 0, block.thicknessMm],
@@ -392,8 +394,9 @@ const whenReady = (k: Keeping): string =>
                 ),
               })
             }}</template
-          ><template v-else>
-            {{
+          ><template v-else
+            >{{ ' '
+            }}{{
               tell('ColdPanel.thick', {
                 thicknessMm: lengthText(block.thicknessMm, householdUnits),
               })
@@ -427,8 +430,8 @@ const whenReady = (k: Keeping): string =>
               crackedCold: c.crackedCold,
               pieces: c.pieces,
             })
-          }}
-        </template></template
+          }}{{ ' ' }}</template
+        ></template
       ><template v-if="compared.every((c) => c.share === null)">{{
         tell('ColdPanel.which-cracks-less-here-shows')
       }}</template>

@@ -159,8 +159,8 @@ const most = computed(() => Math.max(1, ...records.value.map((r) => r.possible))
                   x.sheetSeasons !== null
                     ? ' ' + tell('RecordPanel.sheet-seasons', { sheetSeasons: x.sheetSeasons })
                     : ''
-                }}
-              </span>
+                }}{{ ' ' }}</span
+              >
             </td>
           </tr>
         </tbody>

@@ -75,8 +75,8 @@ const again = (id: string): unknown =>
   <ul class="log">
     <li v-for="e in lines" :key="e.id" :class="{ out: e.leftOut }">
       <b>{{ clockText(e.at, zone, now) }}</b> {{ e.text
-      }}<template v-if="e.leftOut">
-        {{ tell('DrainLog.left-out') }}
+      }}<template v-if="e.leftOut"
+        >{{ ' ' }}{{ tell('DrainLog.left-out') }}
         <Button text :label="tell('DrainLog.count-it-again')" @click="again(e.id)"
       /></template>
     </li>

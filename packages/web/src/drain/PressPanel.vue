@@ -183,8 +183,9 @@ async function turn(): Promise<void> {
           low: percent(split.residualShare.low),
           high: percent(split.residualShare.high),
         })
-      }}<template v-if="norm">
-        {{
+      }}<template v-if="norm"
+        >{{ ' '
+        }}{{
           tell('PressPanel.to', {
             says: {
               usual: tell('PressPanel.that-usual-here'),
@@ -195,7 +196,7 @@ async function turn(): Promise<void> {
             high: percent(norm.usual.high),
           })
         }}</template
-      ><template v-else> {{ tell('PressPanel.no-norm-yet-from-third') }}</template>
+      ><template v-else>{{ ' ' }}{{ tell('PressPanel.no-norm-yet-from-third') }}</template>
     </p>
     <p v-if="found" class="text">
       {{

@@ -127,8 +127,9 @@ async function bring(): Promise<void> {
         tell('ReadingsDialog.readings-stand-beside-this-drain', {
           readings: drain.readings.length,
         })
-      }}<template v-if="asks.length">
-        {{
+      }}<template v-if="asks.length"
+        >{{ ' '
+        }}{{
           tell('ReadingsDialog.in-row', {
             asks: asks
               .map((q) => said(q.sentence))

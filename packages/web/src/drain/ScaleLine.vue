@@ -75,8 +75,9 @@ const grams = (g: number): string => massText(g / 1000, props.rules.units, 3);
     <p v-if="silentSince" class="rust says" role="alert">
       <b>{{
         tell('ScaleLine.scale-silent-since', { silentSince: clockText(silentSince, zone, now) })
-      }}</b><template v-if="lastSteady">
-        {{ tell('ScaleLine.it-last-showed', { lastSteady: grams(lastSteady.value) }) }}</template
+      }}</b><template v-if="lastSteady"
+        >{{ ' '
+        }}{{ tell('ScaleLine.it-last-showed', { lastSteady: grams(lastSteady.value) }) }}</template
       >
       {{ tell('ScaleLine.it-plugged-in-nothing-was') }}
     </p>

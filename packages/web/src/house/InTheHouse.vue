@@ -66,8 +66,9 @@ async function leave(): Promise<void> {
         <p v-if="address" class="wide">
           {{ tell('InTheHouse.door-open-at') }} <b class="address">{{ address }}</b>{{
             tell('InTheHouse.for-phones-that-were-let')
-          }}<template v-if="otherAddresses.length">
-            {{
+          }}<template v-if="otherAddresses.length"
+            >{{ ' '
+            }}{{
               tell('InTheHouse.from-another-its-networks', {
                 otherAddresses: otherAddresses.join(', '),
               })

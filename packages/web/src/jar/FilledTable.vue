@@ -44,8 +44,8 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
           ><tr>
             <td>
               {{ l.code
-              }}<small v-if="l.useBy" class="rust">
-                {{ tell('FilledTable.use-by', { useBy: l.useBy }) }}</small
+              }}<small v-if="l.useBy" class="rust"
+                >{{ ' ' }}{{ tell('FilledTable.use-by', { useBy: l.useBy }) }}</small
               >
             </td>
             <td>

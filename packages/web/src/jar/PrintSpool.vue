@@ -55,8 +55,9 @@ async function misprint(): Promise<void> {
       <span
         ><b>{{ p.count }}</b
         >{{ printedText(p)
-        }}<small v-if="p.misprinted" class="rust">
-          {{ tell('PrintSpool.misprinted', { misprinted: p.misprinted, why: p.why }) }}</small
+        }}<small v-if="p.misprinted" class="rust"
+          >{{ ' '
+          }}{{ tell('PrintSpool.misprinted', { misprinted: p.misprinted, why: p.why }) }}</small
         ></span
       >
       <a :href="`/api/v1/prints/${p.id}.pdf`" target="_blank">{{ tell('PrintSpool.pdf') }}</a>

@@ -60,7 +60,7 @@ async function make(): Promise<void> {
       <span
         ><b>{{ r.count }} × {{ kindName(r.jarKindId) }}</b
         >, {{ r.fate === 'sold' ? tell('PromisesPanel.ordered') : tell('PromisesPanel.gift')
-        }}<template v-if="who"> {{ tell('PromisesPanel.for', { who }) }}</template
+        }}<template v-if="who">{{ ' ' }}{{ tell('PromisesPanel.for', { who }) }}</template
         ><template v-if="r.forDate">, {{ dateText(r.forDate) }}</template></span
       ><Button
         text

@@ -240,12 +240,13 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       }}<template v-if="clean && clean.nowG > 0">{{
         tell('WaxPanel.clean', { nowG: g(clean.nowG) })
       }}</template
-      >.<template v-if="rinsed"> {{ tell('WaxPanel.rinsed') }}</template
+      >.<template v-if="rinsed">{{ ' ' }}{{ tell('WaxPanel.rinsed') }}</template
       >{{ ' ' }}
       <b v-if="wet && wet.nowG > 0 && frozen"
         >{{ tell('WaxPanel.in-freezer-moth-cannot-work')
-        }}<template v-if="frozenUntil">
-          {{
+        }}<template v-if="frozenUntil"
+          >{{ ' '
+          }}{{
             tell('WaxPanel.by-your-rule-until', {
               frozenUntil: clockText(frozenUntil, detail.batch.zone, now),
             })
@@ -517,8 +518,9 @@ const options = (map: Record<string, string>): { label: string; value: string }[
           brixPercent: r.brixPercent,
           fate: RINSE_FATE_WORDS[r.fate!].toLowerCase(),
         })
-      }}<template v-if="r.fate === 'mead'">
-        {{
+      }}<template v-if="r.fate === 'mead'"
+        >{{ ' '
+        }}{{
           tell('WaxPanel.at-honey-and-water-added', {
             targetGravity: r.targetGravity?.toFixed(3),
             addedHoneyG: g(r.addedHoneyG),

@@ -116,8 +116,8 @@ async function takeOut(): Promise<void> {
           <td class="num">{{ g.stock }}</td>
           <td>
             {{ g.repair ?? ''
-            }}<span v-if="g.dueOn" class="sub">
-              {{ tell('GearPanel.by', { dueOn: g.dueOn }) }}</span
+            }}<span v-if="g.dueOn" class="sub"
+              >{{ ' ' }}{{ tell('GearPanel.by', { dueOn: g.dueOn }) }}</span
             >
           </td>
           <td>

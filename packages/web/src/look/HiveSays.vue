@@ -20,8 +20,9 @@ defineProps<{
   <div class="says">
     <p v-if="scan" class="scan">
       {{ said(scan.sentence) }}<template v-if="!scan.first">{{ ` ${scanBack}` }}</template
-      ><template v-if="lastBar">
-        {{
+      ><template v-if="lastBar"
+        >{{ ' '
+        }}{{
           tell('HiveSays.comb-reaches-bar-between-and', {
             lastBar: lastBar.lastBar,
             earliest: dateWords(lastBar.earliest),
@@ -38,8 +39,8 @@ defineProps<{
     </p>
     <p v-for="b in boxes" :key="b.number" class="scan">
       <b>{{ tell('HiveSays.box', { number: b.number }) }}</b> {{ said(b.sentence)
-      }}<template v-if="b.kg">
-        {{ tell('HiveSays.about-honey-in-it-weigh', { kg: b.kg }) }}</template
+      }}<template v-if="b.kg"
+        >{{ ' ' }}{{ tell('HiveSays.about-honey-in-it-weigh', { kg: b.kg }) }}</template
       >
     </p>
     <p v-for="s in supers" :key="s.number" class="scan">

@@ -183,9 +183,9 @@ function keepDrop(): boolean {
       </div>
       <p v-if="typeof result === 'string'" class="rust" role="alert">{{ result }}</p>
       <p v-else-if="result" class="result">
-        <b v-if="result.approximate">{{ tell('MoistureDialog.about-outside-range-table') }} </b>{{
-          honeyKeeping({ moisturePercent: result.moisturePercent, bee: 'honeybee' }).reason
-        }}
+        <b v-if="result.approximate"
+          >{{ tell('MoistureDialog.about-outside-range-table') }}{{ ' ' }}</b
+        >{{ honeyKeeping({ moisturePercent: result.moisturePercent, bee: 'honeybee' }).reason }}
       </p>
       <p v-if="doubt" class="rust">
         {{ tell('MoistureDialog.it-kept-and-marked-doubtful', { doubt }) }}

@@ -75,8 +75,8 @@ const water = computed(() => {
     </p>
     <p v-else class="sub">
       {{ tell('RoomAir.honey-18-water-takes-on')
-      }}<template v-if="humidityPercent !== null">
-        {{ tell('RoomAir.below-50-and-above-80') }}</template
+      }}<template v-if="humidityPercent !== null"
+        >{{ ' ' }}{{ tell('RoomAir.below-50-and-above-80') }}</template
       >
     </p>
     <details v-if="taken" class="how">

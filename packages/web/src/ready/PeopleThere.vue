@@ -46,8 +46,8 @@ function say(people: number): void {
     />
     <p class="sub">
       {{ tell('PeopleThere.two-you-lift', { people: rules.people, carries })
-      }}<template v-if="rules.people === 1">
-        {{ tell('PeopleThere.stings-can-kill-never-alone') }}</template
+      }}<template v-if="rules.people === 1"
+        >{{ ' ' }}{{ tell('PeopleThere.stings-can-kill-never-alone') }}</template
       >
     </p>
     <Refusal :refusal="refusal" :fields="[]" />

@@ -206,8 +206,8 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
             method: WAY_WORDS[detail.batch.method].name.toLowerCase(),
             note: WAY_WORDS[detail.batch.method].note,
           })
-        }}<template v-if="detail.batch.lotGroup">
-          {{ tell('ReadyView.one-lot-with', { oneLotWith }) }}</template
+        }}<template v-if="detail.batch.lotGroup"
+          >{{ ' ' }}{{ tell('ReadyView.one-lot-with', { oneLotWith }) }}</template
         ></span
       >
       <span class="right links no-print"
@@ -256,11 +256,12 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       />
       <p class="sub">
         <template v-if="siteWeather?.practice"
-          >{{ tell('ReadyView.weather-this-demo-household-practice') }} </template><template
-          v-else-if="!siteWeather?.hours.length"
-          >{{ tell('ReadyView.weather-not-known-rules-and') }} </template
+          >{{ tell('ReadyView.weather-this-demo-household-practice') }}{{ ' ' }}</template
+        ><template v-else-if="!siteWeather?.hours.length"
+          >{{ tell('ReadyView.weather-not-known-rules-and') }}{{ ' ' }}</template
         ><template v-else-if="siteWeather.gaps"
-          >{{ tell('ReadyView.240-hours-are-not-known', { gaps: siteWeather.gaps }) }} </template
+          >{{ tell('ReadyView.240-hours-are-not-known', { gaps: siteWeather.gaps })
+          }}{{ ' ' }}</template
         ><Button
           text
           class="no-print"

@@ -116,7 +116,9 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
         <ul v-if="open === key(s)" class="cautions">
           <li v-for="c in cautionsOf(s)" :key="c.id">
             {{ said(c.text)
-            }}<span v-if="c.ask" class="sub"> {{ tell('Timetable.ask', { ask: c.ask }) }}</span>
+            }}<span v-if="c.ask" class="sub"
+              >{{ ' ' }}{{ tell('Timetable.ask', { ask: c.ask }) }}</span
+            >
           </li>
         </ul>
       </span>

@@ -80,7 +80,7 @@ async function undo(commandId: string): Promise<void> {
           >
             <span
               >{{ said(line.sentence)
-              }}<template v-if="line.undoneBy"> {{ tell('KeysDialog.undone') }}</template
+              }}<template v-if="line.undoneBy">{{ ' ' }}{{ tell('KeysDialog.undone') }}</template
               ><span v-if="line.by" class="by">{{ line.by }}</span></span
             >
             <Button

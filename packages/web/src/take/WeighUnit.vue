@@ -360,8 +360,9 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     </p>
     <p v-if="check && check.netG >= 0" class="net display">
       {{ tell('WeighUnit.net', { netG: weighedText(check.netG, units) })
-      }}<small v-if="grams(guessText) !== null" class="sub">
-        {{
+      }}<small v-if="grams(guessText) !== null" class="sub"
+        >{{ ' '
+        }}{{
           tell('WeighUnit.you-guessed', {
             guessText: weighedText(grams(guessText)!, units),
             guessOff,

@@ -181,7 +181,8 @@ function drawn(hive: Hive) {
                   : ''
               }}.</span
             >{{ ' ' }}</template
-          ><template v-if="!lead.length">{{ tell('TodayView.nothing-due-today') }} </template
+          ><template v-if="!lead.length"
+            >{{ tell('TodayView.nothing-due-today') }}{{ ' ' }}</template
           ><span v-if="ripe" class="green">{{ ripe.title }}.</span>
         </h1>
         <div class="acts row">
