@@ -1,5 +1,6 @@
 import highsLoader from 'highs';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { highsSolver } from '../choose/index.js';
 import { seededRandom } from '../units/seeded.js';
 import { cutPlans } from './alternatives.js';

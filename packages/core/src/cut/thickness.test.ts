@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import type { Flaw } from '../records/vocabulary/flaws.js';
 import { freeCm2 } from './board.js';
 import { cutPlan } from './cutPlan.js';
@@ -50,7 +51,7 @@ describe('thickness of a comb, region by region', () => {
   it('leaves a box out where its expected weight misses its window, and says both numbers', () => {
     const g = pieceG({ widthMm: 100, heightMm: 100, shape: 'rectangle', thicknessMm: 30 });
     expect(unfitFor(box({ minG: Math.ceil(g.high) + 1 }), 30)).toMatch(
-      /would weigh \d+ to \d+ g, under the \d+ g/,
+      /would weigh \d+–\d+ g, under the \d+ g/,
     );
     expect(unfitFor(box({ maxG: Math.floor(g.low) - 1, minG: null }), 30)).toMatch(
       /over the \d+ g/,
