@@ -7,9 +7,11 @@ import type {
   TakeSays,
   TodaySays,
 } from '@furrow/core';
-import type { ScreenSays } from './screens/index.js';
+import type { firstScreens } from './en/firstScreens.js';
+import type { restScreens } from './en/restScreens.js';
+import type { Sentences, ValuesOf } from './sentences.js';
 
-/** Everything that is said, by its key, with what stands in it. A stage adds its own here. */
+/** Everything that the core says, by its key, with what stands in it. A stage adds its own here. */
 export type Sayings = PlainSays &
   TodaySays &
   CutSays &
@@ -17,16 +19,14 @@ export type Sayings = PlainSays &
   ReadySays &
   RulesSays &
   TakeSays;
-export type SayKey = keyof Sayings;
 
 /**
- * The sentences of some sayings in one language, in ICU's message format: `{name}` is what stands in
- * them, a count chooses singular or plural. A key that is missing, or one too many, does not
- * compile.
+ * Everything that a screen says of itself, by its key: the component and its first words. What
+ * stands in it is read from the English sentence.
  */
-export type Sentences<Part> = { readonly [Key in keyof Part]: string };
-export type Catalogue = Sentences<Sayings & ScreenSays>;
+export type ScreenSentences = typeof firstScreens & typeof restScreens;
+export type ScreenKey = keyof ScreenSentences;
+export type ScreenValues<Key extends ScreenKey> = ValuesOf<ScreenSentences[Key]>;
 
-/** A sentence of a screen, and what stands in it. */
-export type ScreenKey = keyof ScreenSays;
-export type ScreenValues<Key extends ScreenKey> = ScreenSays[Key];
+/** Everything in one language. */
+export type Catalogue = Sentences<Sayings & ScreenSentences>;

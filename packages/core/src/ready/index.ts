@@ -15,6 +15,7 @@ export * from './planTask.js';
 export * from './round.js';
 export * from './schedule.js';
 export * from './says.js';
+export type { BringSays } from './bringSays.js';
 export * from './tasks.js';
 export type { Resources, StepConflict, TimetableStep } from './timetable.js';
 export * from './weather.js';

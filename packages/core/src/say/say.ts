@@ -121,5 +121,6 @@ export const asWritten = (text: string): Say => plainSay('as-written', { text })
 /** Sentences one after the other; what is not said falls out. */
 export const together = (...all: readonly (Say | null | undefined | false | '')[]): Say => {
   const said = all.filter((each): each is Say => Boolean(each));
-  return said.length === 1 ? said[0] : plainSay('together', { all: { then: said } });
+  const [only, ...others] = said;
+  return only && others.length === 0 ? only : plainSay('together', { all: { then: said } });
 };

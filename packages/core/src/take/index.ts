@@ -13,6 +13,7 @@ export * from './owed.js';
 export * from './potsCheck.js';
 export * from './progress.js';
 export * from './says.js';
+export type { TakeStepSays } from './takeStepSays.js';
 export * from './step.js';
 export * from './steps.js';
 export * from './takeInput.js';

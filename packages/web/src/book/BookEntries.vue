@@ -17,7 +17,7 @@ const props = defineProps<{
 const now = useNow();
 const ENDS: Record<string, string> = {
   outside: tell('BookEntries.hive-and-world-outside'),
-  loss: 'lost',
+  loss: tell('BookEntries.lost'),
 };
 const nameOf = (id: string): string =>
   ENDS[id] ?? (said(props.lots.find((l) => l.id === id)?.name) || tell('BookEntries.another-lot'));

@@ -74,8 +74,11 @@ const drawing = computed(() => {
     return {
       id,
       name:
-        { 'from-outside': 'hive', 'to-outside': tell('FlowDrawing.gone-out'), loss: 'lost' }[id] ??
-        tell('FlowDrawing.another-lot'),
+        {
+          'from-outside': tell('FlowDrawing.hive'),
+          'to-outside': tell('FlowDrawing.gone-out'),
+          loss: tell('FlowDrawing.lost'),
+        }[id] ?? tell('FlowDrawing.another-lot'),
       pattern: 'empty',
     };
   };

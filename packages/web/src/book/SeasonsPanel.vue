@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { months, tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import {
   HIVE_KINDS,
@@ -69,20 +69,7 @@ const ask = (q: Question): void => {
   by.value = START[q];
 };
 const table = computed(() => seasonTable(all.value, by.value));
-const MONTHS = [
-  tell('common.jan'),
-  tell('common.feb'),
-  tell('common.mar'),
-  tell('common.apr'),
-  tell('common.may'),
-  tell('common.jun'),
-  tell('common.jul'),
-  tell('common.aug'),
-  tell('common.sep'),
-  tell('common.oct'),
-  tell('common.nov'),
-  tell('common.dec'),
-];
+const MONTHS = months();
 function word(key: string): string {
   if (by.value === 'kind') return HIVE_KINDS[key as HiveKindName].name;
   if (by.value === 'method') return WAY_WORDS[key as Way].name;

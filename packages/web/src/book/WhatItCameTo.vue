@@ -231,7 +231,8 @@ const nectar = computed(() => {
 const hands = computed(() => {
   const { minutesPerKg, handsOnMinutes, elapsedHours } = account.value;
   if (minutesPerKg === null) return null;
-  const within = elapsedHours === null ? '' : `, in ${hoursText(elapsedHours)}`;
+  const within =
+    elapsedHours === null ? '' : tell('WhatItCameTo.within', { hours: hoursText(elapsedHours) });
   const each = (minutesPerKg * per.value.kg).toFixed(0);
   return tell('WhatItCameTo.your-hands-min-min', {
     handsOnMinutes,

@@ -12,7 +12,6 @@ import { said } from '../words/units.js';
 const props = defineProps<{ hold: WinterHold; hive: Hive; rules: HouseRules }>();
 const few = (labels: readonly string[]): string =>
   labels.length > 4 ? tell('WinterHolds.them', { labels: labels.length }) : labels.join(', ');
-const isOrAre = (labels: readonly string[]): string => (labels.length === 1 ? 'is' : 'are');
 const says = computed(() => {
   const { ripe, storesLowKg, needKg } = props.hold;
   const read = massText(storesLowKg, props.rules.units);
@@ -21,13 +20,10 @@ const says = computed(() => {
 });
 const unread = computed(() => {
   const { unread: labels } = props.hold;
-  return labels.length
-    ? tell('WinterHolds.not-read-and-count-as', {
-        labels: few(labels),
-        labels2: isOrAre(labels),
-        labels3: labels.length,
-      })
-    : null;
+  if (!labels.length) return null;
+  return labels.length === 1
+    ? tell('WinterHolds.one-not-read', { labels: few(labels) })
+    : tell('WinterHolds.some-not-read', { labels: few(labels) });
 });
 </script>
 

@@ -16,7 +16,7 @@ const emit = defineEmits<{ readings: [] }>();
 const { go } = useSend();
 const kg = (g: number | null): string => massText((g ?? 0) / 1000, props.rules.units, 2);
 const words: Record<DrainEvent['kind'], (e: DrainEvent) => string> = {
-  stir: () => 'stirred',
+  stir: () => tell('DrainLog.stirred'),
   mash: () => tell('DrainLog.mashed-again'),
   'draw-off': (e) => tell('DrainLog.drew-off', { g: kg(e.g) }),
   temperature: (e) => measured({ temperatureC: e.temperatureC! }),

@@ -74,7 +74,7 @@ const TAKEN_VESSEL = {
 };
 const inVessel = computed(() =>
   vessel.value
-    ? ` in ${vessel.value.name}`
+    ? tell('SettleView.in-vessel', { vessel: vessel.value.name })
     : ' ' +
       tell('SettleView.vessel-assumed', {
         wide: lengthText(TAKEN_VESSEL.innerDiameterMm, units.value, 'cm'),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { months as monthNames, tell } from '../words/tell.js';
 import { type Units, type WinterBalance, METRIC } from '@furrow/core';
 import { massText, massFigure } from '@furrow/words';
 import { computed } from 'vue';
@@ -18,20 +18,7 @@ const props = withDefaults(
   }>(),
   { months: () => [], hardKg: null, units: () => METRIC },
 );
-const MONTHS = [
-  tell('common.jan'),
-  tell('common.feb'),
-  tell('common.mar'),
-  tell('common.apr'),
-  tell('common.may'),
-  tell('common.jun'),
-  tell('common.jul'),
-  tell('common.aug'),
-  tell('common.sep'),
-  tell('common.oct'),
-  tell('common.nov'),
-  tell('common.dec'),
-];
+const MONTHS = monthNames();
 const [middle, beamY, arm, pan] = [202, 60, 122, 150];
 const need = computed(() => props.balance.needKg ?? 0);
 const perKg = computed(() =>

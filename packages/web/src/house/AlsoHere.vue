@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { listed, tell } from '../words/tell.js';
 import { computed, toRef } from 'vue';
 import { useDoing } from './doing.js';
 
@@ -14,8 +14,10 @@ const props = defineProps<{
 }>();
 const others = useDoing(toRef(props, 'about'), toRef(props, 'step'));
 const says = computed(() => {
-  const verb = others.value.length > 1 ? 'are' : 'is';
-  return tell('AlsoHere.too', { others: others.value.join(' and '), verb, where: props.where });
+  const [one, ...more] = others.value;
+  return more.length
+    ? tell('AlsoHere.some-too', { others: listed(others.value), where: props.where })
+    : tell('AlsoHere.one-too', { other: one, where: props.where });
 });
 </script>
 

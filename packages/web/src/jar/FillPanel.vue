@@ -167,7 +167,7 @@ async function keepCode(): Promise<void> {
     await coding.go(
       `/harvests/${props.detail.batch.id}/code`,
       { code: ownCode.value },
-      `Batch ${ownCode.value}.`,
+      tell('FillPanel.batch', { code: ownCode.value }),
     )
   )
     ownCode.value = null;
@@ -334,7 +334,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       {{
         tell('FillPanel.nothing-yet', {
           code: detail.batch.code
-            ? `Batch ${detail.batch.code}.`
+            ? tell('FillPanel.batch', { code: detail.batch.code })
             : tell('FillPanel.batch-code-given-with-first'),
         })
       }}

@@ -52,12 +52,8 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
               {{ l.count }}
               {{
                 l.kind === 'jars'
-                  ? l.count === 1
-                    ? 'jar'
-                    : 'jars'
-                  : l.count === 1
-                    ? 'piece'
-                    : 'pieces'
+                  ? tell('FilledTable.jar-word', { count: l.count ?? 0 })
+                  : tell('FilledTable.piece-word', { count: l.count ?? 0 })
               }}
             </td>
             <td class="num">{{ smallMassText(l.netG ?? 0, units, 1) }}</td>

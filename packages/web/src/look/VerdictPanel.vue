@@ -196,7 +196,7 @@ const emptiedText = computed(() => {
           isDraft
             ? tell('VerdictPanel.being-looked-at')
             : lastText
-              ? `seen ${lastText}`
+              ? tell('VerdictPanel.seen-then', { seen: lastText })
               : tell('VerdictPanel.never-seen')
         }}</span
       >
@@ -243,11 +243,11 @@ const emptiedText = computed(() => {
               : massText(judged.estimate.honeyKg.mid, rules.units)
             : '?'
         }}</b><span class="sub"
-          >{{ judged.seen?.pots ? tell('VerdictPanel.in-all-pots') : 'honey'
+          >{{ judged.seen?.pots ? tell('VerdictPanel.in-all-pots') : tell('VerdictPanel.honey')
           }}{{
             judged.estimate
               ? `, ${small ? grams(judged.estimate.honeyKg) : massRangeText(judged.estimate.honeyKg, rules.units)}`
-              : ' unknown'
+              : tell('VerdictPanel.honey-unknown')
           }}</span
         >
       </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { months, tell } from '../words/tell.js';
 import {
   PLACE_NOTES,
   SITE_NOTES,
@@ -26,20 +26,7 @@ const props = defineProps<{ site: Site; hourAt: string; hour: WeatherHour | null
 const open = defineModel<boolean>('open', { required: true });
 const { go, busy, refusal, fieldError } = useSend();
 const weatherSend = useSend();
-const MONTHS = [
-  tell('common.jan'),
-  tell('common.feb'),
-  tell('common.mar'),
-  tell('common.apr'),
-  tell('common.may'),
-  tell('common.jun'),
-  tell('common.jul'),
-  tell('common.aug'),
-  tell('common.sep'),
-  tell('common.oct'),
-  tell('common.nov'),
-  tell('common.dec'),
-];
+const MONTHS = months();
 const notes = ref<string[]>([]);
 const forage = ref<Record<string, string>>({});
 const latitude = ref<number | null>(null);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { months, tell } from '../words/tell.js';
 import { SCHOOLS, type HouseRules } from '@furrow/core';
 import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
@@ -14,20 +14,7 @@ import { named } from './choices.js';
 defineProps<{ part: 'winter' | 'work'; issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
 const starting = useStarting(draft);
-const MONTHS = [
-  tell('common.jan'),
-  tell('common.feb'),
-  tell('common.mar'),
-  tell('common.apr'),
-  tell('common.may'),
-  tell('common.jun'),
-  tell('common.jul'),
-  tell('common.aug'),
-  tell('common.sep'),
-  tell('common.oct'),
-  tell('common.nov'),
-  tell('common.dec'),
-];
+const MONTHS = months();
 type Month = keyof HouseRules['winterUseByMonthKg'];
 function setMonth(month: Month, kg: number | null): void {
   const { [month]: _old, ...rest } = draft.value.winterUseByMonthKg;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { STAGE_NAMES } from '../shell/stageNames.js';
 import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { harvestMark, hoursText, judgeHiveAt, type Hive, dayOf } from '@furrow/core';
@@ -99,6 +100,11 @@ function when(l: SpokenLine): string {
   if (isPast(l)) return tell('TodayView.due-since', { at });
   return l.kind === 'draw-off' ? tell('TodayView.before', { at }) : at;
 }
+/** How the first lines end: now, at an hour, before one. */
+const dueWord = (l: SpokenLine): string => {
+  if (isPast(l)) return tell('TodayView.due-now');
+  return l.kind === 'draw-off' ? when(l) : tell('TodayView.due-at', { when: when(l) });
+};
 const nameOfHive = (id: string): string | null =>
   hives.data.value?.find((h) => h.id === id)?.name ?? null;
 /** Seven days, each with what hangs from it; what is due already hangs from today. */
@@ -174,12 +180,7 @@ function drawn(hive: Hive) {
         <h1 class="big">
           <template v-for="l in lead" :key="l.id"
             ><span :class="{ rust: l.urgent || isPast(l) }"
-              >{{ l.title
-              }}{{
-                l.dueAt
-                  ? ` ${isPast(l) ? 'now' : l.kind === 'draw-off' ? when(l) : `at ${when(l)}`}`
-                  : ''
-              }}.</span
+              >{{ l.title }}{{ l.dueAt ? ` ${dueWord(l)}` : '' }}.</span
             >{{ ' ' }}</template
           ><template v-if="!lead.length"
             >{{ tell('TodayView.nothing-due-today') }}{{ ' ' }}</template
@@ -258,7 +259,10 @@ function drawn(hive: Hive) {
               >{{ dateText(b.date)
               }}{{ harvestMark(b, harvests) ? `, ${harvestMark(b, harvests)}` : '' }}</span
             ><span class="sub"
-              >{{ b.closedAt ? tell('TodayView.in-the-book') : `at ${b.stage}`
+              >{{
+                b.closedAt
+                  ? tell('TodayView.in-the-book')
+                  : tell('TodayView.at-stage', { stage: STAGE_NAMES[b.stage] })
               }}{{ clockOf(b.id) }}</span
             ></RouterLink
           >

@@ -1,5 +1,12 @@
 import type { Quantity } from '@furrow/core';
-import { quantitySaid, speakScreen, type ScreenKey, type ScreenValues } from '@furrow/words';
+import {
+  listSaid,
+  monthNames,
+  quantitySaid,
+  speakScreen,
+  type ScreenKey,
+  type ScreenValues,
+} from '@furrow/words';
 import { reader } from './units.js';
 
 /** What is said with nothing in it takes nothing. */
@@ -19,3 +26,8 @@ export const measured = (quantity: Quantity): string => quantitySaid(quantity, r
 /** An estimate of a mass, kilograms from its low to its high edge. */
 export const estimated = ({ low, high }: { low: number; high: number }): string =>
   measured({ massG: { low: low * 1000, high: high * 1000 }, as: 'estimate' });
+
+/** The twelve months in few letters. */
+export const months = (): string[] => monthNames(reader.value.language);
+/** "Ana and Beto". */
+export const listed = (parts: readonly string[]): string => listSaid(parts, reader.value.language);

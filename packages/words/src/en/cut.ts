@@ -1,5 +1,5 @@
 import type { CutSays } from '@furrow/core';
-import type { Sentences } from '../catalogue.js';
+import type { Sentences } from '../sentences.js';
 
 export const cut: Sentences<CutSays> = {
   'cut.board.outside-comb': 'outside the comb',

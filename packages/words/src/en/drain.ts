@@ -1,5 +1,5 @@
 import type { DrainSays } from '@furrow/core';
-import type { Sentences } from '../catalogue.js';
+import type { Sentences } from '../sentences.js';
 
 export const drain: Sentences<DrainSays> = {
   'drain.arrangements.bucket-with-holes-on-bucket': 'Bucket with holes on a bucket',
@@ -39,15 +39,21 @@ export const drain: Sentences<DrainSays> = {
   'drain.closing.are-missing': '{gapG} are missing, {percent}.',
   'drain.closing.more-came-out-than-went': '{gapG} more came out than went in, {percent}.',
   'drain.closing.every-gram-somewhere': 'Every gram is somewhere.',
-  'drain.scaleStream.scale-said-nothing-from-to':
-    'The scale said nothing from {at} to {at2} UTC. What ran in between is taken from the two ends.',
+  'drain.scaleStream.scale-said-nothing-from-to': [
+    'The scale said nothing from {at} to {at2} UTC. What ran in between is taken from the',
+    'two ends.',
+  ],
   'drain.scaleStream.weight-fell-by': 'The weight fell by {g}.',
   'drain.scaleStream.weight-rose-by-at-once': 'The weight rose by {g} at once.',
   'drain.arrangements.same-vessel': 'The same vessel stands above and below.',
-  'drain.arrangements.upper-holds':
-    '{vessel} holds about {holds} of broken comb; there are {crushed}. Put it in twice, or take a larger one.',
-  'drain.arrangements.lower-takes':
-    '{vessel} takes {free}; at least {least} will come. Draw off in between: the clock says when.',
+  'drain.arrangements.upper-holds': [
+    '{vessel} holds about {holds} of broken comb; there are {crushed}. Put it in twice,',
+    'or take a larger one.',
+  ],
+  'drain.arrangements.lower-takes': [
+    '{vessel} takes {free}; at least {least} will come. Draw off in between: the clock',
+    'says when.',
+  ],
   'drain.arrangements.lower-may-fill':
     '{vessel} takes {free}; it may come to {most}. The clock watches it.',
   'drain.closing.say-why': 'Say why.',

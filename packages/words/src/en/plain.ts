@@ -1,5 +1,5 @@
 import type { PlainSays } from '@furrow/core';
-import type { Sentences } from '../catalogue.js';
+import type { Sentences } from '../sentences.js';
 
 export const plain: Sentences<PlainSays> = {
   'as-written': '{text}',

@@ -1,7 +1,7 @@
-import type { ReadySays } from '@furrow/core';
-import type { Sentences } from '../catalogue.js';
+import type { ReadySays, BringSays } from '@furrow/core';
+import type { Sentences } from '../sentences.js';
 
-export const ready: Sentences<ReadySays> = {
+export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.benchTasks.in-open-it-calls-robbers':
     'In the open it calls robbers, and many places forbid it.',
   'ready.benchTasks.robbing-and-disease-start-at': 'Robbing and disease start at wet gear.',
@@ -20,8 +20,10 @@ export const ready: Sentences<ReadySays> = {
   'ready.benchTasks.run-out-over-tray': 'Run out over the tray',
   'ready.benchTasks.by-days-warmth': "By the day's warmth.",
   'ready.benchTasks.freeze-to-core': 'Freeze to the core',
-  'ready.benchTasks.at-until-core-cold-and':
-    'At {freezerTemperatureC} until the core is cold and has stayed so: moth in every stage is ended.',
+  'ready.benchTasks.at-until-core-cold-and': [
+    'At {freezerTemperatureC} until the core is cold and has stayed so: moth in every',
+    'stage is ended.',
+  ],
   'ready.benchTasks.thaw-closed': 'Thaw, closed',
   'ready.benchTasks.in-its-wrap-so-that':
     'In its wrap, so that water settles on the wrap and not on the comb.',
@@ -67,159 +69,31 @@ export const ready: Sentences<ReadySays> = {
   'ready.benchTasks.wax-and-residue': 'Wax and residue',
   'ready.benchTasks.rinse-melt-in-water-bath':
     'Rinse, melt in a water bath, or freeze until the next melting: moth finds wet wax.',
-  'ready.bring.no-wedge-it-leans-enough': 'No wedge: it leans enough',
-  'ready.bring.wedge': 'Wedge {wedgeMm}',
-  'ready.bring.bucket-water-and-wet-cloth': 'Bucket of water and wet cloth',
-  'ready.bring.every-drop-honey-wiped-up': 'every drop of honey wiped up',
-  'ready.bring.spilled-honey-starts-robbing-do':
-    'Spilled honey starts robbing: do not open without.',
-  'ready.bring.veils-suits-and-gloves-for': 'Veils, suits and gloves for {min}',
-  'ready.bring.everyone-at-hive': 'everyone at the hive',
-  'ready.bring.nobody-opens-without-veil-come': 'Nobody opens without a veil: come another day.',
-  'ready.bring.adrenaline-if-prescribed-telephone':
-    'Adrenaline if prescribed, telephone with signal',
-  'ready.bring.sting-that-goes-wrong': 'a sting that goes wrong',
-  'ready.bring.somebody-within-call-and-know':
-    'Somebody within call, and know where the signal is.',
-  'ready.bring.smoker-dry-fuel-for-two':
-    'Smoker, dry fuel for two fillings, lighter, water beside it',
-  'ready.bring.water-spray-and-slow-hand':
-    'Water spray and a slow hand on calm bees; else another day.',
-  'ready.bring.bees-off-comb': 'bees off the comb',
-  'ready.bring.soft-leafy-twig': 'A soft leafy twig.',
-  'ready.bring.entrance-reducer-or-robbing-screen':
-    'Entrance reducer or robbing screen that lets air through',
-  'ready.bring.in-dearth': '{hiveName}, in a dearth',
-  'ready.bring.grass-in-entrance-bees-width': "Grass in the entrance, a bee's width left open.",
-  'ready.bring.measured': ', {now}° measured',
-  'ready.bring.wedges-tilt-not-measured-up': 'Wedges: tilt not measured, up to {wedgeMm}',
-  'ready.bring.asked-between-supports':
-    '{hiveName}: {neededDegrees}° asked{measured}, {supportsMm} between the supports',
-  'ready.bring.folded-roofing-or-slate-measured': 'Folded roofing or slate, measured with a rule.',
-  'ready.bring.tub-with-lid': 'Tub with lid',
-  'ready.bring.vessels-for-what-runs': 'Vessels for what runs',
-  'ready.bring.bucket-with-holes': 'Bucket with holes',
-  'ready.bring.bucket-under-it': 'Bucket under it',
-  'ready.bring.settling-vessel-with-gate': 'Settling vessel with gate',
-  'ready.bring.no-settling-vessel-in-kit':
-    'No settling vessel in the kit: it settles in the bucket it ran into',
-  'ready.bring.skimmed-there-ladled-or-poured':
-    'Skimmed there, ladled or poured from above the scum. Lid on.',
-  'ready.bring.clean-boiled-cotton-cloth-in': 'A clean, boiled cotton cloth in a colander.',
-  'ready.bring.long-knife-for-slicing': 'Long knife for slicing',
-  'ready.bring.masher-or-clean-hands': 'Masher, or clean hands',
-  'ready.bring.clean-potato-masher': 'A clean potato masher.',
-  'ready.bring.press-and-press-cloth': 'Press and press cloth',
-  'ready.bring.leave-it-to-drip-longer': 'Leave it to drip longer; melt the rest.',
-  'ready.bring.sharp-thin-knife-rack-over': 'Sharp thin knife, rack over a tray',
-  'ready.bring.wire-and-clean-rack-from': 'A wire and a clean rack from the oven.',
-  'ready.bring.closed-wrap-for-freezer': 'Closed wrap for the freezer',
-  'ready.bring.bags-that-close-water-must':
-    'Bags that close: water must settle on the wrap, not on the comb.',
-  'ready.bring.with-lids': ', with lids',
-  'ready.bring.text': '{count} {kind}{purpose}',
-  'ready.bring.and-spare': '{of}, and {spare} spare',
-  'ready.bring.short-buy-them-or-let':
-    '{short} short: buy them, or let honey wait in the closed bucket.',
-  'ready.bring.honey-waits-in-closed-bucket': 'Honey waits in a closed bucket.',
-  'ready.bring.label-paper-for':
-    'Label paper for {labels}, {sheets, plural, one {# sheet} other {# sheets}} of {aSheet}',
-  'ready.bring.jars-and-boxes-this-plan': 'jars and boxes of this plan',
-  'ready.bring.write-lot-and-date-on': 'Write lot and date on tape; print later.',
-  'ready.bring.scale-tared': 'Scale, tared',
-  'ready.bring.combs-honey-jars': 'combs, honey, jars',
-  'ready.bring.net-weight-for-sale-needs': 'Net weight for sale needs one: wait with the labels.',
-  'ready.bring.refractometer-and-its-cloth': 'Refractometer and its cloth',
-  'ready.bring.water-before-lids-go-on': 'water before the lids go on',
-  'ready.bring.fill-only-fully-capped-comb':
-    'Fill only fully capped comb, and note that it was not measured.',
-  'ready.bring.cloths-to-cover-every-vessel': 'Cloths to cover every vessel',
-  'ready.bring.bees-ants-and-damp': 'bees, ants and damp',
-  'ready.bring.lids-laid-on-loosely': 'Lids laid on loosely.',
-  'ready.bring.in-use-for-another-lot':
-    'In use for another lot first: the timetable waits until it is free.',
-  'ready.bring.more-than-it-holds-draw':
-    '{shortL} more than it holds: draw off in between, into the settling vessel.',
-  'ready.bring.short-draw-off-in-between':
-    '{shortL} short: draw off in between, borrow one, or choose less. Food grade only, no bare metal.',
-  'ready.bring.food-grade-only-no-galvanised':
-    'Food grade only: no galvanised, copper, bare iron or reused chemical vessels.',
-  'ready.bring.hive-in-strongest-flow-served': ': the hive in the strongest flow is served first',
-  'ready.bring.here-short-gap-left-open':
-    '{gets} of {need} here, {short} short{needs}. A gap left open is filled with stray comb: close up, or take one comb less.',
-  'ready.bring.gap-left-open-filled-with':
-    'A gap left open is filled with stray comb: take one comb less.',
-  'ready.bringWords.spare-bar': 'spare bar',
-  'ready.bringWords.spare-bars': 'spare bars',
-  'ready.bringWords.frame-to-set-back': 'frame to set back',
-  'ready.bringWords.frames-to-set-back': 'frames to set back',
-  'ready.bringWords.frame-with-sheet': 'frame with a sheet',
-  'ready.bringWords.frames-with-sheets': 'frames with sheets',
-  'ready.bringWords.empty-box': 'empty box',
-  'ready.bringWords.empty-boxes': 'empty boxes',
-  'ready.bringWords.long-knife': 'Long knife',
-  'ready.bringWords.freeing-combs-from-both-walls': 'freeing combs from both walls',
-  'ready.bringWords.bread-knife-with-its-edge':
-    'A bread knife with its edge taken off; never tear.',
-  'ready.bringWords.long-knife-and-bar-lifter': 'Long knife and bar lifter',
-  'ready.bringWords.freeing-bars-without-snapping-them': 'freeing bars without snapping them',
-  'ready.bringWords.take-box-whole-instead': 'Take the box whole instead.',
-  'ready.bringWords.cutting-wire-with-two-grips': 'Cutting wire with two grips',
-  'ready.bringWords.parting-combs-at-joint': 'parting the combs at the joint',
-  'ready.bringWords.do-not-prise-come-another': 'Do not prise: come another day.',
-  'ready.bringWords.firm-table-beside-hive': 'Firm table beside the hive',
-  'ready.bringWords.box-that-lifted-off': 'the box that is lifted off',
-  'ready.bringWords.two-boards-over-trestles': 'Two boards over trestles.',
-  'ready.bringWords.hive-tool-and-scraper': 'Hive tool and scraper',
-  'ready.bringWords.frames-stuck-with-propolis': 'frames stuck with propolis',
-  'ready.bringWords.strong-scraper': 'A strong scraper.',
-  'ready.bringWords.hive-tool': 'Hive tool',
-  'ready.bringWords.opening-lever-hoses-outlet-plugs': 'Opening lever, hoses, outlet plugs',
-  'ready.bringWords.opening-by-parts': 'opening by parts',
-  'ready.bringWords.do-not-open-without-plug':
-    'Do not open: without the plug the frame cannot be closed.',
-  'ready.bringWords.spill-tray-jar-covers-drip': 'Spill tray, jar covers, drip cloth',
-  'ready.bringWords.what-runs-beside': 'what runs beside',
-  'ready.bringWords.take-super-off-and-drain':
-    'Take the super off and drain it over a tray indoors.',
-  'ready.bringWords.level-or-angle-on-phone': 'Level or angle on the phone',
-  'ready.bringWords.tilt': 'the tilt',
-  'ready.bringWords.bowl-water-shows-lean': 'A bowl of water shows the lean.',
-  'ready.bringWords.suction-bottle-with-thin-tube': 'Suction bottle with a thin tube',
-  'ready.bringWords.emptying-sealed-pots': 'emptying sealed pots',
-  'ready.bringWords.do-not-pierce-and-tip':
-    'Do not pierce and tip unless you must: come another day.',
-  'ready.bringWords.cold-box': 'Cold box',
-  'ready.bringWords.thin-honey-that-ferments': 'thin honey that ferments',
-  'ready.bringWords.ice-in-closed-bucket': 'Ice in a closed bucket.',
-  'ready.bringWords.brush-or-feather': 'Brush or feather',
-  'ready.bringWords.wet-hands-patience-bees-are': 'Wet hands, patience: bees are herded',
-  'ready.bringWords.room-to-shake-framed-combs': 'Room to shake framed combs over the hive',
-  'ready.bringWords.repellent-board-and-its-sheet':
-    'Repellent board and its sheet, where permitted',
-  'ready.bringWords.cloth-to-cover-box-left': 'Cloth to cover the box left out',
-  'ready.bringWords.strainer': 'Strainer',
-  'ready.bringWords.coarse-and-fine-strainer': 'Coarse and fine strainer',
-  'ready.bringWords.straining-cloth-boiled-and-dry': 'Straining cloth, boiled and dry',
   'ready.cautions.stings-and-allergy-not-alone':
     'Stings and allergy: not alone the first times, adrenaline and emergency number at hand.',
   'ready.cautions.your-doctor-if-anyone-here':
     'Your doctor, if anyone here ever swelled up beyond the sting or lost breath.',
   'ready.cautions.they-are-noted-as-defensive': 'They are noted as defensive.',
-  'ready.cautions.if-they-come-in-mass':
-    'If they come in a mass: leave, cover the face, into a house or car, never into water. People and animals away first. Do not go back to finish.',
+  'ready.cautions.if-they-come-in-mass': [
+    'If they come in a mass: leave, cover the face, into a house or car, never into',
+    'water. People and animals away first. Do not go back to finish.',
+  ],
   'ready.cautions.smoker-on-bare-ground-water':
     'Smoker on bare ground, water beside it, cold before you go.',
   'ready.cautions.fire-rules-place-in-dry': 'Fire rules of the place in dry weather.',
-  'ready.cautions.it-weighs-about-over-your':
-    'It weighs about {liftKg}, over your {liftLimitKg} for one: carry it between two or in two trips.',
+  'ready.cautions.it-weighs-about-over-your': [
+    'It weighs about {liftKg}, over your {liftLimitKg} for one: carry it between two or',
+    'in two trips.',
+  ],
   'ready.cautions.full-tub-weighs-about': 'The full tub weighs about {liftKg}.',
   'ready.cautions.sunken-greasy-caps-bad-smell':
     'Sunken, greasy caps, a bad smell or dead brood: stop, close up, take nothing.',
   'ready.cautions.bee-inspector-or-vet-foulbrood':
     'The bee inspector or a vet; foulbrood is notifiable in many places.',
-  'ready.cautions.spilled-honey-and-torn-pollen':
-    'Spilled honey and torn pollen pots bring small scuttle flies that can kill the colony: wipe at once, close within minutes.',
+  'ready.cautions.spilled-honey-and-torn-pollen': [
+    'Spilled honey and torn pollen pots bring small scuttle flies that can kill the',
+    'colony: wipe at once, close within minutes.',
+  ],
   'ready.cautions.native-bees-are-protected-by': 'Native bees are protected by law in many places.',
   'ready.cautions.environment-authority-before-you':
     'The environment authority, before you take or move.',
@@ -229,8 +103,10 @@ export const ready: Sentences<ReadySays> = {
     'Dearth: lid on between combs, nothing dripped, entrance reduced, and be done quickly.',
   'ready.cautions.lid-on-tub-between-combs':
     'Lid on the tub between combs: open honey calls robbers.',
-  'ready.cautions.colony-gone-what-it-died':
-    'The colony is gone: what it died of comes before its honey is eaten. Robbers may be inside.',
+  'ready.cautions.colony-gone-what-it-died': [
+    'The colony is gone: what it died of comes before its honey is eaten. Robbers may be',
+    'inside.',
+  ],
   'ready.cautions.bee-inspector-or-laboratory': 'The bee inspector or a laboratory.',
   'ready.cautions.no-comb-for-eating-from':
     'No comb for eating from a hive under treatment or within its waiting time.',
@@ -243,8 +119,10 @@ export const ready: Sentences<ReadySays> = {
   'ready.cautions.sticky-handles-slip-tool-away': 'Sticky handles slip: tool away from the hand.',
   'ready.cautions.wax-melts-in-water-bath':
     'Wax melts in a water bath, never over a flame, never alone.',
-  'ready.cautions.above-about-60-humid-open':
-    'Above about 60 % humid, open honey draws water: cover it or dry the room, and measure again.',
+  'ready.cautions.above-about-60-humid-open': [
+    'Above about 60 % humid, open honey draws water: cover it or dry the room, and',
+    'measure again.',
+  ],
   'ready.cautions.throw-chipped-jar-away-and': 'Throw a chipped jar away, and what was in it.',
   'ready.cautions.no-honey-for-children-under': 'No honey for children under twelve months.',
   'ready.cautions.for-sale-place-may-ask':
@@ -252,12 +130,10 @@ export const ready: Sentences<ReadySays> = {
   'ready.cautions.food-authority-where-you-sell': 'The food authority where you sell.',
   'ready.cautions.suit-in-sun-overheats-person':
     'A suit in the sun overheats a person: water, shade, short turns.',
-  'ready.cautions.it-will-feel-like-your':
-    'It will feel like {feelsC}; your limit in a suit is {heatLimitC}. Water, shade, turns of a quarter of an hour; stop at the first dizziness.',
-  'ready.gear.tub-with-lid-for-combs': 'Tub with lid, for the combs',
-  'ready.gear.upper-bucket-with-holes-for': 'Upper bucket with holes, for the crushed comb',
-  'ready.gear.lower-bucket-for-honey': 'Lower bucket, for the honey',
-  'ready.gear.settling-vessel-with-gate': 'Settling vessel with gate',
+  'ready.cautions.it-will-feel-like-your': [
+    'It will feel like {feelsC}; your limit in a suit is {heatLimitC}. Water, shade,',
+    'turns of a quarter of an hour; stop at the first dizziness.',
+  ],
   'ready.hourScore.your-rule-in-morning-after':
     'Your rule: in the morning, after the foragers left.',
   'ready.hourScore.your-rule-cool-day-when': 'Your rule: a cool day, when hardly a bee flies.',
@@ -275,10 +151,14 @@ export const ready: Sentences<ReadySays> = {
     "Afternoon: foragers out, but the day's heat is in the comb.",
   'ready.hourScore.in-dearth-edge-day-when':
     'In a dearth the edge of the day, when robbers fly least.',
-  'ready.hourScore.dearth-what-runs-starts-robbing':
-    'Dearth: what runs starts robbing. Evening, covers on, floor closed, or take the super off.',
-  'ready.hourScore.dearth-open-honey-starts-robbing':
-    'Dearth: open honey starts robbing by day. Entrance reduced, lid on the tub, early or late.',
+  'ready.hourScore.dearth-what-runs-starts-robbing': [
+    'Dearth: what runs starts robbing. Evening, covers on, floor closed, or take the',
+    'super off.',
+  ],
+  'ready.hourScore.dearth-open-honey-starts-robbing': [
+    'Dearth: open honey starts robbing by day. Entrance reduced, lid on the tub, early or',
+    'late.',
+  ],
   'ready.hourScore.forage-this-month-not-noted':
     'Forage of this month is not noted: in a dearth choose the evening.',
   'ready.hourScore.flow-bees-are-busy-and': 'A flow: bees are busy and rob little.',
@@ -304,16 +184,22 @@ export const ready: Sentences<ReadySays> = {
   'ready.hourScore.more-foragers-at-home': '{is}: more foragers at home.',
   'ready.hourScore.humid-2': '{humidityPercent} humid{from}',
   'ready.hourScore.open-honey-draws-water': '{is}: open honey draws water.',
-  'ready.hourScore.sun-times-not-known-say':
-    'Sun times not known: say where the site lies. Until then only within {hours} hours of noon.',
-  'ready.hourScore.sunset-no-hive-opened-toward':
-    'Sunset {setAt}: no hive is opened toward dark. Bees walk instead of flying, and nobody sees the queen.',
+  'ready.hourScore.sun-times-not-known-say': [
+    'Sun times not known: say where the site lies. Until then only within {hours} hours',
+    'of noon.',
+  ],
+  'ready.hourScore.sunset-no-hive-opened-toward': [
+    'Sunset {setAt}: no hive is opened toward dark. Bees walk instead of flying, and',
+    'nobody sees the queen.',
+  ],
   'ready.hourScore.sunrise-dark-before-it': 'Sunrise {riseAt}: dark before it.',
   'ready.hourScore.no-smoke-stingless-bees-are':
     'No smoke: stingless bees are left in peace, the lid is off for minutes.',
   'ready.hourScore.whatever-rule-on-fresh-air': ', whatever the rule on fresh air',
-  'ready.hourScore.smoke-before-at-entrance-and':
-    'Smoke before, at the entrance, and wait the full {waitMinutes} minutes: they are defensive{smoke}.',
+  'ready.hourScore.smoke-before-at-entrance-and': [
+    'Smoke before, at the entrance, and wait the full {waitMinutes} minutes: they are',
+    'defensive{smoke}.',
+  ],
   'ready.hourScore.fresh-air-no-smoke-by':
     'Fresh air, no smoke, by your rule; the smoker stays cold but at hand.',
   'ready.hourScore.calm-bees-try-without-smoke':
@@ -399,14 +285,6 @@ export const ready: Sentences<ReadySays> = {
     'After a day: robbing, drips, fallen comb, board moved.',
   'ready.tasks.look-back-again': 'Look back again',
   'ready.tasks.after-some-days-new-comb': 'After some days: new comb begun, quiet at the entrance.',
-  'ready.bring.tool-for': '{hiveName}: {tool}',
-  'ready.bring.vessel': '{what}, {litres}{names}',
-  'ready.bring.vessel-named': '{name} ({volume})',
-  'ready.bring.vessels-named': ': {names}',
-  'ready.bring.for-combs': '{hiveName} {combs}',
-  'ready.bring.spare-line': '{need} {spare}',
-  'ready.bring.at-site': '{hiveName}, {siteName}',
-  'ready.bringLines.both': '{one}; {other}',
   'ready.hourScore.blows': '{speed}{from}',
   'ready.hourScore.warmth': '{temperature}{from}',
   'ready.placeHarvest.step-of': '{harvest}, {step}',

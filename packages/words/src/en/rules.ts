@@ -1,5 +1,5 @@
 import type { RulesSays } from '@furrow/core';
-import type { Sentences } from '../catalogue.js';
+import type { Sentences } from '../sentences.js';
 
 export const rules: Sentences<RulesSays> = {
   'rules.schoolQuestions.from-which-capped-share-comb': 'From which capped share is a comb ripe?',

@@ -1,5 +1,5 @@
 import type { TodaySays } from '@furrow/core';
-import type { Sentences } from '../catalogue.js';
+import type { Sentences } from '../sentences.js';
 
 export const today: Sentences<TodaySays> = {
   'today.drain-stopped': '{name} has stopped draining: look at the strainer',
@@ -37,8 +37,10 @@ export const today: Sentences<TodaySays> = {
   'today.look-first': 'Look at {hive} for the first time',
   'today.look.left': 'What is ripe, and how full they are, stays unknown.',
   'today.ripe': '{hive}: {combs} {ripe, plural, one {is} other {are}} ripe',
-  'today.ripe-some':
-    '{hive}: {combs} {ripe, plural, one {is} other {are}} ripe, {spare, plural, =0 {none} other {#}} to spare',
+  'today.ripe-some': [
+    '{hive}: {combs} {ripe, plural, one {is} other {are}} ripe,',
+    '{spare, plural, =0 {none} other {#}} to spare',
+  ],
   'today.ripe.left': 'They keep in the hive; the bees may need the room.',
   'today.frames': "Look at {hive}'s drained frames again",
   'today.frames.left': 'Come back: {why}.',
@@ -64,19 +66,31 @@ export const today: Sentences<TodaySays> = {
   'today.hold.dead': 'Dead colony, cause not answered',
   'today.hold.treated': 'Comb that hung there during a treatment',
   'today.hold.syrup': 'May hold syrup',
-  'today.hold.sick.left':
-    'Honey, wax and gear carry disease to other colonies. Nothing of it is eaten, given, sold, rendered for others or fed. Keep it closed and apart from bees. Ask the bee inspector what may be done with it; some brood diseases must be reported.',
-  'today.hold.dead.left':
-    'It is eaten before anybody knows what they died of. It is kept apart: not eaten, given, sold or fed until it is answered. Answer the checklist of the dead colony, or ask an inspector or a laboratory.',
-  'today.hold.treated.left':
-    'What was given to the bees is eaten with it. Not for eating, gift or sale. Read the leaflet; ask a vet or the food authority.',
-  'today.hold.syrup.left':
-    'Syrup leaves the house as honey. Not offered as honey, for sale or as a gift. Use it at home, or ask a laboratory whether it is honey.',
+  'today.hold.sick.left': [
+    'Honey, wax and gear carry disease to other colonies. Nothing of it is eaten, given,',
+    'sold, rendered for others or fed. Keep it closed and apart from bees. Ask the bee',
+    'inspector what may be done with it; some brood diseases must be reported.',
+  ],
+  'today.hold.dead.left': [
+    'It is eaten before anybody knows what they died of. It is kept apart: not eaten,',
+    'given, sold or fed until it is answered. Answer the checklist of the dead colony, or',
+    'ask an inspector or a laboratory.',
+  ],
+  'today.hold.treated.left': [
+    'What was given to the bees is eaten with it. Not for eating, gift or sale. Read the',
+    'leaflet; ask a vet or the food authority.',
+  ],
+  'today.hold.syrup.left': [
+    'Syrup leaves the house as honey. Not offered as honey, for sale or as a gift. Use it',
+    'at home, or ask a laboratory whether it is honey.',
+  ],
   'today.hold.gone.left': '{left} Nothing of it stands here any more: tell those who have it.',
   'today.late-entry': 'A late entry did not fit: {why}',
   'today.late-entry.left': 'It stays kept, and counts for nothing.',
-  'today.damaged':
-    'A page of the household’s file is damaged. Nothing more is written, so that it gets no worse: stop Furrow and bring the newest copy back with “node furrow.mjs restore”.',
+  'today.damaged': [
+    'A page of the household’s file is damaged. Nothing more is written, so that it gets',
+    'no worse: stop Furrow and bring the newest copy back with “node furrow.mjs restore”.',
+  ],
   'today.damaged.left': 'What is damaged spreads into the copies that are made of it.',
   'today.no-copy': "Today's copy could not be written: {why}",
   'today.no-copy.left': 'Without copies one broken disk takes every year of the book.',

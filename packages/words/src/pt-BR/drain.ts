@@ -1,5 +1,5 @@
 import type { DrainSays } from '@furrow/core';
-import type { Sentences } from '../catalogue.js';
+import type { Sentences } from '../sentences.js';
 
 export const drain: Sentences<DrainSays> = {
   'drain.arrangements.bucket-with-holes-on-bucket': 'Balde com furos sobre um balde',
@@ -39,15 +39,21 @@ export const drain: Sentences<DrainSays> = {
   'drain.closing.are-missing': 'Faltam {gapG}, {percent}.',
   'drain.closing.more-came-out-than-went': 'Saíram {gapG} a mais do que entrou, {percent}.',
   'drain.closing.every-gram-somewhere': 'Cada grama está em algum lugar.',
-  'drain.scaleStream.scale-said-nothing-from-to':
-    'A balança não disse nada de {at} a {at2} UTC. O que correu no meio se toma das duas pontas.',
+  'drain.scaleStream.scale-said-nothing-from-to': [
+    'A balança não disse nada de {at} a {at2} UTC. O que correu no meio se toma das duas',
+    'pontas.',
+  ],
   'drain.scaleStream.weight-fell-by': 'O peso caiu {g}.',
   'drain.scaleStream.weight-rose-by-at-once': 'O peso subiu {g} de uma vez.',
   'drain.arrangements.same-vessel': 'A mesma vasilha está em cima e embaixo.',
-  'drain.arrangements.upper-holds':
-    'Em {vessel} cabem cerca de {holds} de favo quebrado; há {crushed}. Ponha em duas vezes, ou use uma maior.',
-  'drain.arrangements.lower-takes':
-    'Em {vessel} cabem {free}; virão pelo menos {least}. Esvazie no meio: o relógio diz quando.',
+  'drain.arrangements.upper-holds': [
+    'Em {vessel} cabem cerca de {holds} de favo quebrado; há {crushed}. Ponha em duas',
+    'vezes, ou use uma maior.',
+  ],
+  'drain.arrangements.lower-takes': [
+    'Em {vessel} cabem {free}; virão pelo menos {least}. Esvazie no meio: o relógio diz',
+    'quando.',
+  ],
   'drain.arrangements.lower-may-fill':
     'Em {vessel} cabem {free}; pode chegar a {most}. O relógio vigia.',
   'drain.closing.say-why': 'Diga por quê.',

@@ -1,5 +1,5 @@
 import type { TodaySays } from '@furrow/core';
-import type { Sentences } from '../catalogue.js';
+import type { Sentences } from '../sentences.js';
 
 export const today: Sentences<TodaySays> = {
   'today.drain-stopped': '{name} parou de escorrer: veja o coador',
@@ -38,8 +38,10 @@ export const today: Sentences<TodaySays> = {
   'today.look-first': 'Olhar {hive} pela primeira vez',
   'today.look.left': 'O que está maduro, e quão cheia está, fica sem saber.',
   'today.ripe': '{hive}: {combs}, {ripe, plural, one {maduro} other {maduros}}',
-  'today.ripe-some':
-    '{hive}: {combs}, {ripe, plural, one {maduro} other {maduros}}, {spare, plural, =0 {nenhum sobra} one {# sobra} other {# sobram}}',
+  'today.ripe-some': [
+    '{hive}: {combs}, {ripe, plural, one {maduro} other {maduros}},',
+    '{spare, plural, =0 {nenhum sobra} one {# sobra} other {# sobram}}',
+  ],
   'today.ripe.left': 'Eles se guardam na caixa; as abelhas podem precisar do espaço.',
   'today.frames': 'Olhar de novo os quadros escorridos de {hive}',
   'today.frames.left': 'Voltar: {why}.',
@@ -65,19 +67,33 @@ export const today: Sentences<TodaySays> = {
   'today.hold.dead': 'Colônia morta, causa sem resposta',
   'today.hold.treated': 'Favo que estava lá durante um tratamento',
   'today.hold.syrup': 'Pode conter xarope',
-  'today.hold.sick.left':
-    'Mel, cera e equipamento levam a doença a outras colônias. Nada disso se come, se dá, se vende, se derrete para outros nem se dá às abelhas. Guarde fechado e longe das abelhas. Pergunte ao serviço de defesa sanitária o que se pode fazer; algumas doenças da cria são de notificação obrigatória.',
-  'today.hold.dead.left':
-    'Come-se antes de alguém saber do que morreram. Fica à parte: não se come, não se dá, não se vende nem se dá às abelhas até haver resposta. Responda à lista da colônia morta, ou pergunte a um inspetor ou a um laboratório.',
-  'today.hold.treated.left':
-    'O que foi dado às abelhas vai junto. Não é para comer, dar nem vender. Leia a bula; pergunte a um veterinário ou à autoridade de alimentos.',
-  'today.hold.syrup.left':
-    'Sai de casa xarope como se fosse mel. Não se oferece como mel, nem para venda nem de presente. Use em casa, ou pergunte a um laboratório se é mel.',
+  'today.hold.sick.left': [
+    'Mel, cera e equipamento levam a doença a outras colônias. Nada disso se come, se dá,',
+    'se vende, se derrete para outros nem se dá às abelhas. Guarde fechado e longe das',
+    'abelhas. Pergunte ao serviço de defesa sanitária o que se pode fazer; algumas',
+    'doenças da cria são de notificação obrigatória.',
+  ],
+  'today.hold.dead.left': [
+    'Come-se antes de alguém saber do que morreram. Fica à parte: não se come, não se dá,',
+    'não se vende nem se dá às abelhas até haver resposta. Responda à lista da colônia',
+    'morta, ou pergunte a um inspetor ou a um laboratório.',
+  ],
+  'today.hold.treated.left': [
+    'O que foi dado às abelhas vai junto. Não é para comer, dar nem vender. Leia a bula;',
+    'pergunte a um veterinário ou à autoridade de alimentos.',
+  ],
+  'today.hold.syrup.left': [
+    'Sai de casa xarope como se fosse mel. Não se oferece como mel, nem para venda nem de',
+    'presente. Use em casa, ou pergunte a um laboratório se é mel.',
+  ],
   'today.hold.gone.left': '{left} Nada disso está mais aqui: avise quem o tem.',
   'today.late-entry': 'Uma anotação atrasada não coube: {why}',
   'today.late-entry.left': 'Fica guardada, e não conta.',
-  'today.damaged':
-    'Uma página do arquivo da casa está danificada. Nada mais se escreve, para não piorar: pare o Furrow e traga de volta a cópia mais nova com “node furrow.mjs restore”.',
+  'today.damaged': [
+    'Uma página do arquivo da casa está danificada. Nada mais se escreve, para não',
+    'piorar: pare o Furrow e traga de volta a cópia mais nova com “node furrow.mjs',
+    'restore”.',
+  ],
   'today.damaged.left': 'O que está danificado passa para as cópias que se fazem dele.',
   'today.no-copy': 'A cópia de hoje não pôde ser escrita: {why}',
   'today.no-copy.left': 'Sem cópias, um disco quebrado leva todos os anos do livro.',

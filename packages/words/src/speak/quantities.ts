@@ -27,6 +27,7 @@ import {
   volumeText,
   warmerText,
 } from '../units/measures.js';
+import { localeOf } from './locale.js';
 import type { Reader } from './reader.js';
 
 const asRange = ({ low, high }: { low: number; high: number }): Range => ({
@@ -67,8 +68,7 @@ const percentSaid = (extent: Extent): string =>
 
 /** A day: "7 Mar 2026", "7 de mar. de 2026". English days go before their month, as on a label. */
 function dateSaid(date: string, { language }: Reader): string {
-  const locale = language === 'en' ? 'en-GB' : language;
-  return new Intl.DateTimeFormat(locale, {
+  return new Intl.DateTimeFormat(localeOf(language), {
     day: 'numeric',
     month: 'short',
     year: 'numeric',
@@ -77,8 +77,7 @@ function dateSaid(date: string, { language }: Reader): string {
 }
 
 function instantSaid(instant: string, zone: string, { language }: Reader): string {
-  const locale = language === 'en' ? 'en-GB' : language;
-  return new Intl.DateTimeFormat(locale, {
+  return new Intl.DateTimeFormat(localeOf(language), {
     weekday: 'short',
     hour: '2-digit',
     minute: '2-digit',

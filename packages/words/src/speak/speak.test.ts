@@ -13,6 +13,7 @@ import type { Catalogue } from '../catalogue.js';
 import { en } from '../en/index.js';
 import { ptBR } from '../pt-BR/index.js';
 import { PLAIN_READER, type Reader } from './reader.js';
+import { wholeSentence } from '../sentences.js';
 import { learnEveryLanguage } from '../everyLanguage.js';
 import { inEnglish, speak, speakScreen } from './speak.js';
 
@@ -20,6 +21,8 @@ learnEveryLanguage();
 
 const CATALOGUES: Record<Language, Catalogue> = { en, 'pt-BR': ptBR };
 const KEYS = Object.keys(en) as (keyof Catalogue)[];
+const sentence = (language: Language, key: keyof Catalogue): string =>
+  wholeSentence(CATALOGUES[language][key]);
 const brazilian: Reader = { language: 'pt-BR', units: METRIC, currency: 'R$' };
 
 /** The names that stand in braces in a sentence, those within plurals too. */
@@ -36,15 +39,15 @@ describe.each(LANGUAGES)('the sentences of %s', (language) => {
   it('are whole, and name what the English ones name', () => {
     for (const key of KEYS) {
       const names = (text: string): string[] => [...new Set(namesIn(parse(text)))].sort();
-      expect(CATALOGUES[language][key].trim(), key).not.toBe('');
-      expect(names(CATALOGUES[language][key]), key).toEqual(names(en[key]));
+      expect(sentence(language, key).trim(), key).not.toBe('');
+      expect(names(sentence(language, key)), key).toEqual(names(sentence('en', key)));
     }
   });
   /** What is printed on a label as its country asks it. */
   const AS_PRINTED = /per 100 g|por 100 g/;
   it('have no unit sign and no decimal of their own: quantities are said, not written', () => {
     for (const key of KEYS)
-      expect(CATALOGUES[language][key].replace(AS_PRINTED, ''), key).not.toMatch(
+      expect(sentence(language, key).replace(AS_PRINTED, ''), key).not.toMatch(
         /\d ?(kg|g|lb|oz|°C|°F|mm|cm|L|ml|in)\b/,
       );
   });

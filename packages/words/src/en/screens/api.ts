@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { ApiScreen } from '../../screens/api.js';
-
-export const api: Sentences<ApiScreen> = {
+export const api = {
   'client.server-did-not-answer-as': 'The server did not answer as expected. Nothing was written.',
   'client.furrow-cannot-be-reached-from':
     'Furrow cannot be reached from here. What you typed is kept; try again.',
@@ -10,4 +7,4 @@ export const api: Sentences<ApiScreen> = {
     'This browser has no serial port: read the scale and type what it shows.',
   'live.scale-not-connected-nothing-was': 'The scale is not connected. Nothing was changed.',
   'useSend.not-written-twice': 'Not written twice.',
-};
+} as const;

@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { BookScreen } from '../../screens/book.js';
-
-export const book: Sentences<BookScreen> = {
+export const book = {
   'BookEntries.hive-and-world-outside': 'the hive and the world outside',
   'BookEntries.another-lot': 'another lot',
   'BookEntries.entries': 'Entries',
@@ -20,8 +17,10 @@ export const book: Sentences<BookScreen> = {
   'BookView.what-book-asks': 'What the book asks',
   'BookView.where-in-book': 'Where in the book',
   'BookView.book-empty': 'The book is empty.',
-  'BookView.with-first-comb-taken-it':
-    'With the first comb taken it begins: every gram is somewhere, from comb to jar, wax and what was lost.',
+  'BookView.with-first-comb-taken-it': [
+    'With the first comb taken it begins: every gram is somewhere, from comb to jar, wax',
+    'and what was lost.',
+  ],
   'BookView.done': 'Done.',
   'BookView.at': 'At {stage}.',
   'BookView.your-hands-min': 'Your hands: {handsOnMinutes} min.',
@@ -79,8 +78,13 @@ export const book: Sentences<BookScreen> = {
   'GearPays.saves-you-harvest': 'Saves you a harvest',
   'GearPays.more-honey-harvest': 'More honey a harvest',
   'GearPays.your-hour-worth': 'Your hour is worth, {money}',
-  'GearPays.closed-harvests-year-years-that':
-    '{aYear} closed harvests a year, of the years that have one, times what it saves at each, against its price. Minutes and honey stand as the log shows them until you say others: draw-offs of too small a bucket, half of what a press may bring out of wet wax that was not pressed. Honey counts by the jar of which most are in stock, less its empty jar.',
+  'GearPays.closed-harvests-year-years-that': [
+    '{aYear} closed harvests a year, of the years that have one, times what it saves at',
+    'each, against its price. Minutes and honey stand as the log shows them until you say',
+    'others: draw-offs of too small a bucket, half of what a press may bring out of wet',
+    'wax that was not pressed. Honey counts by the jar of which most are in stock, less',
+    'its empty jar.',
+  ],
   'InOutPanel.archive-in': 'The archive is in.',
   'InOutPanel.archive-was-taken-back': 'The archive was taken back.',
   'InOutPanel.entries-book': 'entries of the book',
@@ -91,8 +95,10 @@ export const book: Sentences<BookScreen> = {
   'InOutPanel.kb': '{max} kB',
   'InOutPanel.mb': '{bytes} MB',
   'InOutPanel.all-it-out': 'All of it, out',
-  'InOutPanel.one-archive-csv-for-every':
-    'One archive: a CSV for every table with its schema, pictures beside, readable by any tool for data packages. Names of people go with it.',
+  'InOutPanel.one-archive-csv-for-every': [
+    'One archive: a CSV for every table with its schema, pictures beside, readable by any',
+    'tool for data packages. Names of people go with it.',
+  ],
   'InOutPanel.write-archive': 'Write the archive',
   'InOutPanel.save-archive': 'Save the archive, {bytes}',
   'InOutPanel.archive-being-written': 'Archive being written',
@@ -167,8 +173,10 @@ export const book: Sentences<BookScreen> = {
   'SeasonsPanel.honey': '{unit} of honey',
   'SeasonsPanel.no-comb-was-weighed-on': 'No comb was weighed on its own yet.',
   'SeasonsPanel.no-harvest-closed-yet': 'No harvest is closed yet.',
-  'SeasonsPanel.gave-most-honey-in-harvests':
-    '{key} gave most: {honeyG} of honey in {harvests, plural, one {# harvest} other {# harvests}}.',
+  'SeasonsPanel.gave-most-honey-in-harvests': [
+    '{key} gave most: {honeyG} of honey in',
+    '{harvests, plural, one {# harvest} other {# harvests}}.',
+  ],
   'SeasonsPanel.takes-least-your-hands-min':
     '{key} takes least of your hands: {minutesPerKg} min a {unit}.',
   'SeasonsPanel.no-minutes-were-written-down': 'No minutes were written down.',
@@ -190,24 +198,33 @@ export const book: Sentences<BookScreen> = {
   'SeasonsPanel.open': '+ {open} open',
   'SeasonsPanel.guessed': 'Guessed',
   'SeasonsPanel.off-by': 'Off by',
-  'SeasonsPanel.closed-harvests-only-worth-what':
-    "Closed harvests only. Worth is what was asked for what was sold and the kit's prices for what stands on the shelf, wax with it, less jars and boxes.",
+  'SeasonsPanel.closed-harvests-only-worth-what': [
+    "Closed harvests only. Worth is what was asked for what was sold and the kit's prices",
+    'for what stands on the shelf, wax with it, less jars and boxes.',
+  ],
   'SeasonsPanel.not-finished-not-counted': 'Not finished, not counted',
   'SeasonsPanel.expected': ', expected {h}',
   'SeasonsPanel.what-scale-teaches': 'What the scale teaches',
-  'SeasonsPanel.weighed-over-estimated-comb-by':
-    'Weighed over estimated, comb by comb, averaged in logarithms, with three combs at “right” counted in. From the fifth comb on Choose counts it into its estimates and says so.',
+  'SeasonsPanel.weighed-over-estimated-comb-by': [
+    'Weighed over estimated, comb by comb, averaged in logarithms, with three combs at',
+    '“right” counted in. From the fifth comb on Choose counts it into its estimates and',
+    'says so.',
+  ],
   'SeasonsPanel.what-gear-would-have-saved': 'What gear would have saved',
-  'SeasonsPanel.starting-ranges-drained-wet-wax':
-    'Starting ranges: drained wet wax is taken as 30 to 65 % honey, of which a press brings 30 to 70 %.',
+  'SeasonsPanel.starting-ranges-drained-wet-wax': [
+    'Starting ranges: drained wet wax is taken as 30 to 65 % honey, of which a press',
+    'brings 30 to 70 %.',
+  ],
   'SpreadsheetPanel.comma': 'comma',
   'SpreadsheetPanel.semicolon': 'semicolon',
   'SpreadsheetPanel.tab': 'tab',
   'SpreadsheetPanel.stroke': 'stroke |',
   'SpreadsheetPanel.this-file-cannot-be-read': 'This file cannot be read.',
   'SpreadsheetPanel.sheet-you-kept': 'A sheet you kept',
-  'SpreadsheetPanel.harvests-earlier-years-from-table':
-    'Harvests of earlier years from a table you kept yourself: dates, hives, honey, wax. Save it as CSV first.',
+  'SpreadsheetPanel.harvests-earlier-years-from-table': [
+    'Harvests of earlier years from a table you kept yourself: dates, hives, honey, wax.',
+    'Save it as CSV first.',
+  ],
   'SpreadsheetPanel.choose-sheet': 'Choose a sheet…',
   'SpreadsheetPanel.sheet-to-take-in': 'Sheet to take in',
   'SpreadsheetPanel.sheet-being-read': 'Sheet being read',
@@ -223,8 +240,10 @@ export const book: Sentences<BookScreen> = {
   'SpreadsheetPanel.year-month-day': 'year, month, day',
   'SpreadsheetPanel.day-month-year': 'day, month, year',
   'SpreadsheetPanel.month-day-year': 'month, day, year',
-  'SpreadsheetPanel.cells-are-not-clear-nothing':
-    '{problems, plural, one {# cell is} other {# cells are}} not clear. Nothing is written until all are.',
+  'SpreadsheetPanel.cells-are-not-clear-nothing': [
+    '{problems, plural, one {# cell is} other {# cells are}} not clear. Nothing is',
+    'written until all are.',
+  ],
   'SpreadsheetPanel.row': 'Row {line}',
   'SpreadsheetPanel.and-more': 'and {problems} more',
   'SpreadsheetPanel.its-hives': 'Its hives',
@@ -237,8 +256,10 @@ export const book: Sentences<BookScreen> = {
   'SpreadsheetPanel.where-did-these-hives-stand': 'Where did these hives stand?',
   'SpreadsheetPanel.site-first-each-hive-set': 'A site first; each hive is set there after.',
   'SpreadsheetPanel.another-site': 'Another site…',
-  'SpreadsheetPanel.harvests-honey-they-come-in':
-    '{harvests} harvests, {total} of honey. They come in as closed; their honey counts as gone.',
+  'SpreadsheetPanel.harvests-honey-they-come-in': [
+    '{harvests} harvests, {total} of honey. They come in as closed; their honey counts as',
+    'gone.',
+  ],
   'SpreadsheetPanel.take-sheet-in-all-or': 'Take the sheet in, all or nothing',
   'SpreadsheetPanel.kind-and-site-are-missing': 'Kind and site are missing for {unclear}.',
   'TracePanel.where-it-from': 'Where it is from',
@@ -246,8 +267,11 @@ export const book: Sentences<BookScreen> = {
   'TracePanel.where-it-now': 'Where it is now',
   'TracePanel.nothing-it-anywhere-nothing-came': 'Nothing of it is anywhere: nothing came in.',
   'TracePanel.trace': 'Trace of {name}',
-  'TracePanel.every-lot-counts-as-well':
-    'Every lot counts as well mixed: what leaves it has the make-up it held at that instant. Backward every arrival counts; forward every gram once. Voided entries do not exist.',
+  'TracePanel.every-lot-counts-as-well': [
+    'Every lot counts as well mixed: what leaves it has the make-up it held at that',
+    'instant. Backward every arrival counts; forward every gram once. Voided entries do',
+    'not exist.',
+  ],
   'WhatItCameTo.as': 'as {than}',
   'WhatItCameTo.over': 'over',
   'WhatItCameTo.under': 'under',
@@ -285,12 +309,37 @@ export const book: Sentences<BookScreen> = {
   'WhatItCameTo.lost': 'Lost: {g}, {reason}.',
   'WhatItCameTo.what-it-came-to': 'What it came to',
   'WhatItCameTo.each-beside-its-estimate-and': 'Each beside its estimate and guess',
-  'WhatItCameTo.filled-what-was-weighed-dashed':
-    'Filled: what was weighed. Dashed: a comb of its measures capped all over. Below it the estimate of its last look, comb with wax, from low to high; the red mark is your guess. Honey is what flowed out of the comb into honey, with what is drawn off and pressed; its volume at {temperatureText}. Boxes of one harvest drip together: their honey is shared out by the weight of their comb. After draining, a press brings 1 to 12 of 100 by the published shares. Honey in wet wax is its weight less 4 to 6 % of the comb, which is wax. Nectar has 80 % water, the sugar stays the same. Minutes are a kilogram or a pound of honey.',
+  'WhatItCameTo.filled-what-was-weighed-dashed': [
+    'Filled: what was weighed. Dashed: a comb of its measures capped all over. Below it',
+    'the estimate of its last look, comb with wax, from low to high; the red mark is your',
+    'guess. Honey is what flowed out of the comb into honey, with what is drawn off and',
+    'pressed; its volume at {temperatureText}. Boxes of one harvest drip together: their',
+    'honey is shared out by the weight of their comb. After draining, a press brings 1 to',
+    '12 of 100 by the published shares. Honey in wet wax is its weight less 4 to 6 % of',
+    'the comb, which is wax. Nectar has 80 % water, the sugar stays the same. Minutes are',
+    'a kilogram or a pound of honey.',
+  ],
   'NewSite.site-made': 'Site {site} made.',
   'QuestionsPanel.answered-it-not-asked-again': 'Answered; it is not asked again.',
   'SpreadsheetPanel.harvests-are-in-book': '{harvests} harvests are in the book.',
   'BookView.written-down': '{weight} written down.',
   'CombsTaken.several-weighed': '{several} weighed, {mean} each on the average.',
   'SeasonsPanel.min-a-b': 'min a {unit}',
-};
+  'BookEntries.lost': 'lost',
+  'FlowDrawing.hive': 'hive',
+  'FlowDrawing.lost': 'lost',
+  'InOutPanel.sites-table': 'places',
+  'InOutPanel.hives-table': 'hives',
+  'InOutPanel.combs-table': 'combs',
+  'InOutPanel.looks-table': 'looks',
+  'InOutPanel.batches-table': 'harvests',
+  'InOutPanel.lots-table': 'lots',
+  'InOutPanel.vessels-table': 'vessels',
+  'InOutPanel.people-table': 'names',
+  'InOutPanel.photos-table': 'pictures',
+  'InOutPanel.drains-table': 'drains',
+  'InOutPanel.weighings-table': 'weighings',
+  'InOutPanel.takes-table': 'takes',
+  'InOutPanel.commands-table': 'commands',
+  'WhatItCameTo.within': ', in {hours}',
+} as const;

@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { ChooseScreen } from '../../screens/choose.js';
-
-export const choose: Sentences<ChooseScreen> = {
+export const choose = {
   'AnywayDialog.take-anyway': 'Take {name} anyway…',
   'AnywayDialog.why-take-it-all-same': 'Why take it all the same?',
   'AnywayDialog.it-stands-in-book-with':
@@ -12,8 +9,10 @@ export const choose: Sentences<ChooseScreen> = {
   'ChooseHive.honey': '{out}, {all} honey.',
   'ChooseHive.together-with': 'Together with {others}.',
   'ChooseHive.touch-group-pots-to-take': 'Touch a group of pots to take it, once more to leave it.',
-  'ChooseHive.then-slide-toward-nest-so':
-    'Then slide {bars} toward the nest, so that no gap stands between it and its stores; empty bars last.',
+  'ChooseHive.then-slide-toward-nest-so': [
+    'Then slide {bars} toward the nest, so that no gap stands between it and its stores;',
+    'empty bars last.',
+  ],
   'ChooseHive.counted-low-winter-would-be':
     '{name}: counted low, the winter would be {by}. Put one back, or go on knowing it.',
   'ChooseHive.may-be-taken': '{stays} {ripe} may be taken.',
@@ -50,8 +49,10 @@ export const choose: Sentences<ChooseScreen> = {
   'CombInputs.your-comb-supers-so-far': 'Your comb supers so far',
   'CombInputs.finished': 'Finished',
   'CombInputs.half': 'Half',
-  'CombInputs.by-your-cutting-board-finished':
-    'By your cutting board: {finished} finished, {half} half, {spoilt} spoilt harvests of comb.',
+  'CombInputs.by-your-cutting-board-finished': [
+    'By your cutting board: {finished} finished, {half} half, {spoilt} spoilt harvests of',
+    'comb.',
+  ],
   'CombInputs.take-these': 'Take these',
   'CombInputs.hours-super-and-selling': 'Hours a super, and selling',
   'CombInputs.pieces-sold-month': 'Pieces sold a month',
@@ -60,8 +61,10 @@ export const choose: Sentences<ChooseScreen> = {
   'CombInputs.then-sold-month': 'then sold a month',
   'CombInputs.pieces-sold-this-year': 'Pieces sold this year',
   'CombInputs.asked-for-in-vain': 'asked for in vain',
-  'CombOrLiquidView.what-would-narrow-it-count':
-    'What would narrow it: count your comb supers so far as finished, half and spoilt, even three.',
+  'CombOrLiquidView.what-would-narrow-it-count': [
+    'What would narrow it: count your comb supers so far as finished, half and spoilt,',
+    'even three.',
+  ],
   'CombOrLiquidView.what-would-narrow-it-few':
     'What would narrow it: a few more supers counted, year by year.',
   'CombOrLiquidView.liquid': 'Liquid',
@@ -69,8 +72,10 @@ export const choose: Sentences<ChooseScreen> = {
   'CombOrLiquidView.same-supers-sold-as-cut':
     'The same supers sold as cut comb, or crushed into jars.',
   'CombOrLiquidView.back-to-choose': 'Back to Choose',
-  'CombOrLiquidView.say-what-piece-sells-at':
-    'Say what a piece sells at and what honey sells at: then both stand beside each other here.',
+  'CombOrLiquidView.say-what-piece-sells-at': [
+    'Say what a piece sells at and what honey sells at: then both stand beside each other',
+    'here.',
+  ],
   'CombOrLiquidView.drawing': 'Drawing … {share} %',
   'CombOrLiquidView.nine-ten-years': 'Nine of ten years{money}',
   'CombOrLiquidView.on-average': 'On average',
@@ -93,8 +98,14 @@ export const choose: Sentences<ChooseScreen> = {
     '{low} comb {high, plural, one {super} other {supers}} next year',
   'CombOrLiquidView.would-give-what-was-sold':
     'would give what was sold and asked for; begin with {mid}. {narrow}',
-  'CombOrLiquidView.20-000-years-drawn-with':
-    '20 000 years drawn with seed {sEED}; the same numbers give the same picture. A super finishes in {finished} %, comes out half in {half} %, is spoilt in {spoilt} %: your own counts with one of each added, so that few supers give a wide answer; nothing counted gives a third each. A half super gives 25–60 % of its pieces, a finished one loses 0–12 % to cracks; the rest is crushed at the share your house rule drains. The supers hold the same honey both ways.',
+  'CombOrLiquidView.20-000-years-drawn-with': [
+    '20 000 years drawn with seed {sEED}; the same numbers give the same picture. A super',
+    'finishes in {finished} %, comes out half in {half} %, is spoilt in {spoilt} %: your',
+    'own counts with one of each added, so that few supers give a wide answer; nothing',
+    'counted gives a third each. A half super gives 25–60 % of its pieces, a finished one',
+    'loses 0–12 % to cracks; the rest is crushed at the share your house rule drains. The',
+    'supers hold the same honey both ways.',
+  ],
   'CombPlain.filled': '{filledPercent} % filled',
   'CombPlain.half-good-year': 'Half-good year',
   'CombPlain.bad-year': 'Bad year',
@@ -121,10 +132,17 @@ export const choose: Sentences<ChooseScreen> = {
   'CombPlain.level-at-piece': 'Level at {withTrimmings} a piece',
   'CombPlain.with-its-trimmings-crushed-without':
     'with its trimmings crushed, {withoutTrimmings} without. {countText}',
-  'CombPlain.no-comb-super-was-counted':
-    'No comb super was counted yet: with them an average over good, half and bad years stands here.',
-  'CombPlain.frames-pieces-part-filled-super':
-    '{frames} frames of {piecesAFrame} pieces of {said}. A part filled super gives that part of its pieces, whole ones. A half-good year holds 60 % of the honey and gives 45 % of the pieces, a bad year none: starting values. What is not in a piece is crushed, and {outShare} % of it runs out. Packs, jars and discounts are taken off; hours are not counted here.',
+  'CombPlain.no-comb-super-was-counted': [
+    'No comb super was counted yet: with them an average over good, half and bad years',
+    'stands here.',
+  ],
+  'CombPlain.frames-pieces-part-filled-super': [
+    '{frames} frames of {piecesAFrame} pieces of {said}. A part filled super gives that',
+    'part of its pieces, whole ones. A half-good year holds 60 % of the honey and gives',
+    '45 % of the pieces, a bad year none: starting values. What is not in a piece is',
+    'crushed, and {outShare} % of it runs out. Packs, jars and discounts are taken off;',
+    'hours are not counted here.',
+  ],
   'HeldBack.them': '{labels} of them',
   'HeldBack.nothing-may-be-taken-here': 'Nothing may be taken here now.',
   'HeldBack.rule': 'The rule',
@@ -137,8 +155,10 @@ export const choose: Sentences<ChooseScreen> = {
   'InHand.with-bees': 'with the bees',
   'InHand.not-possible': 'not possible',
   'InHand.let-it-be-chosen': 'Let it be chosen',
-  'InHand.clean-wax-min-your-hands':
-    '{way}, {note}: {shown}; {said} clean wax; {handsOnMinutes} min of your hands; ready in about {elapsedHours} h',
+  'InHand.clean-wax-min-your-hands': [
+    '{way}, {note}: {shown}; {said} clean wax; {handsOnMinutes} min of your hands; ready',
+    'in about {elapsedHours} h',
+  ],
   'InHand.worth': '; worth {currency} {worth}',
   'InHand.two-people': 'two people',
   'InHand.one-person': 'one person',
@@ -156,8 +176,10 @@ export const choose: Sentences<ChooseScreen> = {
   'PoisonQuestion.i-shall-ask': 'I shall ask',
   'PoisonQuestion.are-plants-known-to-give':
     'Are plants known to give poisonous honey in reach of {site}?',
-  'PoisonQuestion.plants-that-give-poisonous-honey':
-    'Plants that give poisonous honey are known near {site}: not for eating until somebody who knows them, or a laboratory, has spoken.',
+  'PoisonQuestion.plants-that-give-poisonous-honey': [
+    'Plants that give poisonous honey are known near {site}: not for eating until',
+    'somebody who knows them, or a laboratory, has spoken.',
+  ],
   'PoisonQuestion.ask-locally-about-plants-that':
     'Ask locally about plants that give poisonous honey near {site} before it is eaten.',
   'PoisonQuestion.asked-none-are-known': 'Asked: none are known',
@@ -193,19 +215,31 @@ export const choose: Sentences<ChooseScreen> = {
   'SetsTable.nothing-taken-nothing-to-do':
     'nothing taken, nothing to do; everything stays in the hive',
   'SetsTable.looking-for-best-set': 'Looking for the best set …',
-  'SetsTable.by-your-rules-there-nothing':
-    'By your rules there is nothing to take today. Touch a comb to see why, or to take it anyway with a reason.',
+  'SetsTable.by-your-rules-there-nothing': [
+    'By your rules there is nothing to take today. Touch a comb to see why, or to take it',
+    'anyway with a reason.',
+  ],
   'SetsTable.good-enough-stop': 'Good enough, stop',
-  'SetsTable.honey-out-combs-honey-times':
-    "Honey out is the comb's honey times the share that leaves it: 0.65–0.75 sliced, 0.75–0.85 chopped, 0.85–0.92 mashed and stirred twice, 0.93–0.97 drained and pressed. Pieces are 0.6–0.9 of the sealed honey of a straight comb, in your boxes. Ready after counts draining to nine tenths and settling at your kitchen's temperature, or freezing to the core. Clean wax is 50 to 80 % of the wax in the comb. Worth is your own prices less the empty jar or box, what is given and eaten at what you say it is worth. The set is the best under your rules for the wish you named, by the LOW estimate for the winter.",
+  'SetsTable.honey-out-combs-honey-times': [
+    "Honey out is the comb's honey times the share that leaves it: 0.65–0.75 sliced,",
+    '0.75–0.85 chopped, 0.85–0.92 mashed and stirred twice, 0.93–0.97 drained and',
+    'pressed. Pieces are 0.6–0.9 of the sealed honey of a straight comb, in your boxes.',
+    "Ready after counts draining to nine tenths and settling at your kitchen's",
+    'temperature, or freezing to the core. Clean wax is 50 to 80 % of the wax in the',
+    'comb. Worth is your own prices less the empty jar or box, what is given and eaten at',
+    'what you say it is worth. The set is the best under your rules for the wish you',
+    'named, by the LOW estimate for the winter.',
+  ],
   'TwoSpreads.money-over-all-supers': 'money over all supers{money}',
   'TwoSpreads.comb-above-line': 'Comb, above the line',
   'TwoSpreads.liquid-below-it-higher-more': 'Liquid, below it. Higher: more of the drawn years.',
   'TwoSpreads.comb-brings-to-in-nine':
     'Comb brings {low} to {high} in nine of ten years, liquid {low2} to {high2}',
   'WinterAside.winter': 'Winter',
-  'WinterAside.sealed-pots-stay-for-their':
-    '{potsStayPercent} % of the sealed pots stay for their winter, by your rule: no group gives more than the rest. Brood and pollen pots are never touched.',
+  'WinterAside.sealed-pots-stay-for-their': [
+    '{potsStayPercent} % of the sealed pots stay for their winter, by your rule: no group',
+    'gives more than the rest. Brood and pollen pots are never touched.',
+  ],
   'WinterAside.colony-gone-no-winter-counted': 'The colony is gone: no winter is counted.',
   'WinterAside.at-least': 'at least',
   'WinterAside.hard-winter': 'hard winter: {low}',
@@ -213,14 +247,14 @@ export const choose: Sentences<ChooseScreen> = {
   'WinterAside.stays-sealed-honey-in-full':
     'Stays: sealed honey in full and open honey by its sugar, every comb by its low estimate.',
   'WinterAside.not-read-so-not-counted': 'Not read, so not counted: {unreadBars}.',
-  'WinterAside.need-your-own-number-for':
-    'The need is your own number for this kind of hive, by the strength noted; a hard winter is {hardWinterPercent} % more, to be changed in Rules.',
+  'WinterAside.need-your-own-number-for': [
+    'The need is your own number for this kind of hive, by the strength noted; a hard',
+    'winter is {hardWinterPercent} % more, to be changed in Rules.',
+  ],
   'WinterAside.flow-you-still-count-on': 'Flow you still count on, after today',
   'WinterHolds.them': '{labels} of them',
   'WinterHolds.ripe-all-that-was-read':
     'Ripe: {ripe}. All that was read is {read}, counted low; {need} have to stay.',
-  'WinterHolds.not-read-and-count-as':
-    '{labels} {labels2} not read and {labels3, plural, one {counts} other {count}} as nothing.',
   'WinterHolds.ripe-but-winter-needs-it': 'Ripe, but the winter needs it.',
   'WinterHolds.look-at-them': 'Look at them',
   'WinterHolds.or-count-on-flow-correct':
@@ -261,8 +295,10 @@ export const choose: Sentences<ChooseScreen> = {
   'useWinterSums.nest': 'nest',
   'PoisonQuestion.plants-that-give-poisonous-honey-2':
     '{site}: plants that give poisonous honey noted.',
-  'ChooseHive.touch-to-lift':
-    'Touch a {unit} to lift it, once more to put it back. {figures}Your rule: {percent} % capped.',
+  'ChooseHive.touch-to-lift': [
+    'Touch a {unit} to lift it, once more to put it back. {figures}Your rule: {percent} %',
+    'capped.',
+  ],
   'CombOrLiquidView.brings-more': '{lead} brings more in {years} of 10 such years.',
   'CombPlain.say-how-many':
     '{inAll}. Say how many are sold a month at each price, and the months stand here.',
@@ -270,4 +306,6 @@ export const choose: Sentences<ChooseScreen> = {
   'InHand.chunk-jars': '{chunkJars} chunk jars',
   'InHand.nothing': 'nothing',
   'useFigures.each-capped': '{where} each: % capped and {mass} honey.',
-};
+  'WinterHolds.one-not-read': '{labels} is not read and counts as nothing.',
+  'WinterHolds.some-not-read': '{labels} are not read and count as nothing.',
+} as const;

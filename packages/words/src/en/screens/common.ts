@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { CommonScreen } from '../../screens/common.js';
-
-export const common: Sentences<CommonScreen> = {
+export const common = {
   'common.why': 'Why',
   'common.go-to-look': 'Go to Look',
   'common.lot': 'Lot',
@@ -24,18 +21,6 @@ export const common: Sentences<CommonScreen> = {
   'common.hive': 'Hive',
   'common.kind-hive': 'Kind of hive',
   'common.place': 'Place',
-  'common.jan': 'Jan',
-  'common.feb': 'Feb',
-  'common.mar': 'Mar',
-  'common.apr': 'Apr',
-  'common.may': 'May',
-  'common.jun': 'Jun',
-  'common.jul': 'Jul',
-  'common.aug': 'Aug',
-  'common.sep': 'Sep',
-  'common.oct': 'Oct',
-  'common.nov': 'Nov',
-  'common.dec': 'Dec',
   'common.weighed': 'Weighed',
   'common.worth': 'Worth',
   'common.by': 'By',
@@ -260,4 +245,4 @@ export const common: Sentences<CommonScreen> = {
   'common.lighter-than-empty-one-two': 'Lighter than empty: one of the two is wrong.',
   'common.write-it-down-as-i': 'Write it down as I say',
   'common.weigh-it-later': 'Weigh it later',
-};
+} as const;

@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { CutScreen } from '../../screens/cut.js';
-
-export const cut: Sentences<CutScreen> = {
+export const cut = {
   'BatchPanel.these-combs-cannot-be-planned': 'These combs cannot be planned together.',
   'BatchPanel.stopped-nothing-was-changed': 'Stopped. Nothing was changed.',
   'BatchPanel.not-on-board': 'not on the board',
@@ -66,8 +63,10 @@ export const cut: Sentences<CutScreen> = {
   'ColdPanel.freeze-whole-then-cut': 'Freeze whole, then cut',
   'ColdPanel.at-humidity-open-honey-takes':
     'At {humidity} % humidity open honey takes on water: cover the rack or dry the room.',
-  'ColdPanel.air-wets-open-honey-up':
-    'Air of {humidity} % wets open honey up to {balance} % water (Martin 1958), slowly: cover the rack or dry the room.',
+  'ColdPanel.air-wets-open-honey-up': [
+    'Air of {humidity} % wets open honey up to {balance} % water (Martin 1958), slowly:',
+    'cover the rack or dry the room.',
+  ],
   'ColdPanel.since': 'since',
   'ColdPanel.from': 'from',
   'ColdPanel.text': '{dueAt} {dueAt2}',
@@ -86,8 +85,10 @@ export const cut: Sentences<CutScreen> = {
   'ColdPanel.on-rack-now': 'On the rack now',
   'ColdPanel.no-piece-cut-yet-cut':
     'No piece is cut yet: cut on the board, or write the pieces down.',
-  'ColdPanel.it-may-be-unwrapped-until':
-    'it may be unwrapped. Until then it stays closed: water settles on the wrap, not on the comb.',
+  'ColdPanel.it-may-be-unwrapped-until': [
+    'it may be unwrapped. Until then it stays closed: water settles on the wrap, not on',
+    'the comb.',
+  ],
   'ColdPanel.unwrapped': 'Unwrapped',
   'ColdPanel.unwrapped-2': 'Unwrapped.',
   'ColdPanel.it-may-come-out': 'it may come out. {sentence}',
@@ -95,19 +96,27 @@ export const cut: Sentences<CutScreen> = {
   'ColdPanel.out-freezer-closed': 'Out of the freezer, closed',
   'ColdPanel.out-freezer-it-thaws-closed': 'Out of the freezer; it thaws closed.',
   'ColdPanel.are-days-loads': '{litres} are {days, plural, one {# day} other {# days}} of loads.',
-  'ColdPanel.your-rule-keeps-comb-in':
-    'Your rule keeps comb in the cold for {waxFrozenWeeks, plural, one {# week} other {# weeks}}: it may come out then, or when the cold has done its work, the later.',
+  'ColdPanel.your-rule-keeps-comb-in': [
+    'Your rule keeps comb in the cold for',
+    '{waxFrozenWeeks, plural, one {# week} other {# weeks}}: it may come out then, or',
+    'when the cold has done its work, the later.',
+  ],
   'ColdPanel.conduction-in': 'Conduction in {packing}',
   'ColdPanel.text-2': 'of {sidesText}',
   'ColdPanel.thick': '{thicknessMm} thick',
-  'ColdPanel.with-still-air-on-all':
-    'with still air on all sides, diffusivity 1.0 to 1.7 × 10⁻⁷ m²/s; wax moth by Cantwell and Smith 1970, counted from when the core is cold; small hive beetle 24 h at {said}. What is said goes by the slow edge. This ends insects, not spoilage.',
+  'ColdPanel.with-still-air-on-all': [
+    'with still air on all sides, diffusivity 1.0 to 1.7 × 10⁻⁷ m²/s; wax moth by',
+    'Cantwell and Smith 1970, counted from when the core is cold; small hive beetle 24 h',
+    'at {said}. What is said goes by the slow edge. This ends insects, not spoilage.',
+  ],
   'ColdPanel.order-work': 'Order of work',
   'ColdPanel.your-rule': 'Your rule: {freeze}.',
   'ColdPanel.frozen-whole': 'Frozen whole',
   'ColdPanel.cut-first': 'Cut first',
-  'ColdPanel.cracked-under-knife-and-in':
-    '{order}: {crackedKnife} cracked under the knife and {crackedCold} in the cold, of {pieces} pieces.',
+  'ColdPanel.cracked-under-knife-and-in': [
+    '{order}: {crackedKnife} cracked under the knife and {crackedCold} in the cold, of',
+    '{pieces} pieces.',
+  ],
   'ColdPanel.which-cracks-less-here-shows': 'Which cracks less here shows once you have tried.',
   'ColdPanel.against': 'Against',
   'ColdPanel.freezer': 'The freezer',
@@ -212,8 +221,10 @@ export const cut: Sentences<CutScreen> = {
   'RecordPanel.by-looks-were-made-them':
     'By the looks {possible}; {made} were made, {made2} of them without the board.',
   'RecordPanel.possible-against-made': 'Possible against made',
-  'RecordPanel.nothing-was-laid-on-board':
-    'Nothing was laid on the board yet. From the first comb on it stands here what was possible, planned and made.',
+  'RecordPanel.nothing-was-laid-on-board': [
+    'Nothing was laid on the board yet. From the first comb on it stands here what was',
+    'possible, planned and made.',
+  ],
   'RecordPanel.planned': 'Planned',
   'RecordPanel.made': 'Made',
   'RecordPanel.sold': 'Sold',
@@ -227,8 +238,10 @@ export const cut: Sentences<CutScreen> = {
   'useKnife.this-comb-cannot-be-planned': 'This comb cannot be planned.',
   'useKnife.no-empty-boxes-for-comb':
     'No empty boxes for comb are left: put some in the kit, with their inner measures.',
-  'useKnife.no-piece-for-your-boxes':
-    'No piece for your boxes comes off this comb between its flaws. Crush it, or use other boxes.',
+  'useKnife.no-piece-for-your-boxes': [
+    'No piece for your boxes comes off this comb between its flaws. Crush it, or use',
+    'other boxes.',
+  ],
   'useKnife.knife-has-begun-pieces-stay':
     'The knife has begun: pieces stay where they are. If one cracks, touch it.',
   'BatchPanel.on-board': '{comb} is on the board.',
@@ -248,4 +261,4 @@ export const cut: Sentences<CutScreen> = {
   'useBoardActs.spoilt-for-pieces-it-can': 'Spoilt for pieces: {cause}. It can still be crushed.',
   'BoardPanel.free-thick': '{free} of {area} without a flaw, {thick} thick{apart}.{seen}',
   'BoardPanel.nothing-better': ', nothing better on {step}',
-};
+} as const;

@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { DrawingScreen } from '../../screens/drawing.js';
-
-export const drawing: Sentences<DrawingScreen> = {
+export const drawing = {
   'CombFace.lower-edge': 'Lower edge of {content}',
   'CombFace.dashed': 'dashed: {beforeText}',
   'CombPaint.no-tone': 'no tone',
@@ -93,4 +90,4 @@ export const drawing: Sentences<DrawingScreen> = {
   'StackSection.turned': 'turned',
   'StackSection.empty': '{box}, empty',
   'HoneyVessels.at-most': 'at most',
-};
+} as const;

@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { JarScreen } from '../../screens/jar.js';
-
-export const jar: Sentences<JarScreen> = {
+export const jar = {
   'FillPanel.high': ', {mm} high',
   'FillPanel.it-ferments-sooner-cold-vented':
     '{honey}: it ferments sooner. Cold, a vented lid, eaten first.',
@@ -36,17 +33,15 @@ export const jar: Sentences<JarScreen> = {
     'One that never comes again: with the date or the year in it.',
   'FillPanel.keep-this-code': 'Keep this code',
   'FillPanel.label': 'The label',
-  'FillPanel.without-registration-it-reads-gift':
-    'Without a registration it reads gift; say so in Rules if you are registered to sell. Ask your food authority.',
+  'FillPanel.without-registration-it-reads-gift': [
+    'Without a registration it reads gift; say so in Rules if you are registered to sell.',
+    'Ask your food authority.',
+  ],
   'FillPanel.every-word-comes-from-record': 'Every word comes from the record. {registeredToSell}',
   'FillPanel.labels-and-printing': 'Labels and printing…',
   'FilledTable.what-was-filled': 'What was filled',
   'FilledTable.net-each': 'Net, each',
   'FilledTable.use-by': 'use by {useBy}',
-  'FilledTable.jar': 'jar',
-  'FilledTable.jars': 'jars',
-  'FilledTable.piece': 'piece',
-  'FilledTable.pieces': 'pieces',
   'FilledTable.weigh-jars': 'Weigh the jars of {code}',
   'FilledTable.text': '{weights} of {count}',
   'FilledTable.lightest': 'lightest {lowestWeighedG}',
@@ -63,8 +58,10 @@ export const jar: Sentences<JarScreen> = {
   'JarView.several-lots': 'Several lots',
   'JarView.shelf': 'Shelf',
   'JarView.no-honey-waits-to-be': 'No honey waits to be filled.',
-  'JarView.when-drain-closed-its-honey':
-    'When a drain is closed its honey stands here; the jars are counted from your stock to the gram.',
+  'JarView.when-drain-closed-its-honey': [
+    'When a drain is closed its honey stands here; the jars are counted from your stock',
+    'to the gram.',
+  ],
   'JarView.jar': 'jar {place}',
   'JarView.at-these-jars': 'at these jars',
   'JarView.harvested': 'Harvested {date}',
@@ -99,8 +96,10 @@ export const jar: Sentences<JarScreen> = {
   'KeepsByWarmth.fermenting': 'Fermenting',
   'KeepsByWarmth.invertase-half-gone': 'Invertase half gone',
   'KeepsByWarmth.diastase-half-gone': 'Diastase half gone',
-  'KeepsByWarmth.by-water-lochhead-1933-yeast':
-    'By {moisturePercent} % water: Lochhead (1933). {said} yeast does not grow in honey: Wilson and Marvin (1932). Enzymes: White (1964).',
+  'KeepsByWarmth.by-water-lochhead-1933-yeast': [
+    'By {moisturePercent} % water: Lochhead (1933). {said} yeast does not grow in honey:',
+    'Wilson and Marvin (1932). Enzymes: White (1964).',
+  ],
   'KeepsByWarmth.it-granulates-liquid-between-its':
     'It granulates: the liquid between its crystals is wetter, so it counts one class worse.',
   'LabelSheetDialog.paper-wide': 'Paper wide',
@@ -122,8 +121,10 @@ export const jar: Sentences<JarScreen> = {
   'LabelsPanel.write-your-words': 'write your words',
   'LabelsPanel.your-words': 'Your words',
   'LabelsPanel.reading-label': 'Reading the label…',
-  'LabelsPanel.every-word-but-your-own':
-    '{sheet}. Every word but your own lines comes from the record. Touch the first free label of a sheet begun before.',
+  'LabelsPanel.every-word-but-your-own': [
+    '{sheet}. Every word but your own lines comes from the record. Touch the first free',
+    'label of a sheet begun before.',
+  ],
   'LabelsPanel.make-it-fit': 'Make it fit',
   'LabelsPanel.line': 'Line: {kind}',
   'LabelsPanel.pt': '{sizePt} pt',
@@ -158,14 +159,18 @@ export const jar: Sentences<JarScreen> = {
   'LeaveJar.are-not-filled': '{leftG} are not filled',
   'LeaveJar.what-becomes-it': 'What becomes of it?',
   'LeaveJar.it-stays-here-to-be': 'It stays here, to be filled later',
-  'LeaveJar.honey-never-fed-to-another':
-    'Honey is never fed to another colony: foulbrood spores travel in it. To pour it to other honey, use Several lots.',
+  'LeaveJar.honey-never-fed-to-another': [
+    'Honey is never fed to another colony: foulbrood spores travel in it. To pour it to',
+    'other honey, use Several lots.',
+  ],
   'LotsPanel.expected': 'expected {kg}',
   'LotsPanel.measured-wettest-drop-counts-unless':
     'Measured: {moisturePercent} %, the wettest drop. Counts unless you say another.',
   'LotsPanel.what-waits': 'What waits',
-  'LotsPanel.no-honey-waits-and-none':
-    'No honey waits and none is expected. When a harvest is chosen, its honey stands here in dashes.',
+  'LotsPanel.no-honey-waits-and-none': [
+    'No honey waits and none is expected. When a harvest is chosen, its honey stands here',
+    'in dashes.',
+  ],
   'LotsPanel.keep-back-all': 'Keep back of all',
   'LotsPanel.no-jars-in-kit': 'No jars in the kit.',
   'LotsPanel.add-them-in-rules': 'Add them in Rules.',
@@ -182,11 +187,15 @@ export const jar: Sentences<JarScreen> = {
     "{g} finds no jar: about {jars} more of “{needed}”, or it waits for next week's jars.",
   'LotsPanel.filled-jars-as-drawn': 'Filled {reduce} jars as drawn',
   'LotsPanel.nothing-to-fill-yet': 'Nothing to fill yet',
-  'LotsPanel.each-jar-holds-honey-one':
-    'Each jar holds honey of one lot. Promises first. Dashed honey is expected by the high edge, and is not filled yet.',
+  'LotsPanel.each-jar-holds-honey-one': [
+    'Each jar holds honey of one lot. Promises first. Dashed honey is expected by the',
+    'high edge, and is not filled yet.',
+  ],
   'LotsPanel.if-they-were-one': 'If they were one',
-  'LotsPanel.with-two-lots-chosen-their':
-    'With two lots chosen their mixture is reckoned here: weights add up, water averages by mass.',
+  'LotsPanel.with-two-lots-chosen-their': [
+    'With two lots chosen their mixture is reckoned here: weights add up, water averages',
+    'by mass.',
+  ],
   'LotsPanel.water': 'Water of {l}, {sub}',
   'LotsPanel.water-2': '{kg} of {moisturePercent} % water.',
   'LotsPanel.mixing-dilutes-fault-it-does': '{reason} Mixing dilutes a fault, it does not mend it.',
@@ -223,8 +232,10 @@ export const jar: Sentences<JarScreen> = {
   'PromisesPanel.promise-them': 'Promise them',
   'PromisesPanel.promise-some-jars': 'Promise some jars…',
   'SaleChecks.before-anything-sold': 'Before anything is sold',
-  'SaleChecks.what-law-asks-differs-from':
-    'What law asks differs from place to place. Furrow holds no honey legal or safe: ask your food authority.',
+  'SaleChecks.what-law-asks-differs-from': [
+    'What law asks differs from place to place. Furrow holds no honey legal or safe: ask',
+    'your food authority.',
+  ],
   'ShelfPanel.off-for-all': ', {off} off: {o} for all',
   'ShelfPanel.on-shelf': 'On the shelf',
   'ShelfPanel.nothing-this-harvest-packed': 'Nothing of this harvest is packed.',
@@ -253,7 +264,6 @@ export const jar: Sentences<JarScreen> = {
   'ShelfPlace.all-that-stands-there': 'All that stands there',
   'ShelfPlace.shelf-empty': 'The shelf is empty.',
   'ShelfPlace.text': '{left} of {count} × {netG}',
-  'ShelfPlace.pieces-comb': 'Pieces of comb',
   'ShelfPlace.use-first-by-not-for': 'Use first, by {useBy}; not for sale.',
   'ShelfPlace.trace': 'Trace {code}',
   'ShelfPlace.trace-2': 'Trace',
@@ -274,8 +284,10 @@ export const jar: Sentences<JarScreen> = {
   'WaxPanel.filtered': 'Filtered',
   'WaxPanel.under-glass-it-burns-hands':
     'Under glass it burns hands too: let it set before you touch it.',
-  'WaxPanel.melt-in-water-bath-never':
-    'Melt in a water bath, never over a flame, never alone. No water on burning wax: lid on, flame off.',
+  'WaxPanel.melt-in-water-bath-never': [
+    'Melt in a water bath, never over a flame, never alone. No water on burning wax: lid',
+    'on, flame off.',
+  ],
   'WaxPanel.about-clean': 'About {replace}–{high} clean. {sentence}',
   'WaxPanel.rest-slumgum-honey-and-water': 'The rest is slumgum, honey and water',
   'WaxPanel.block': 'Block {i}',
@@ -289,8 +301,10 @@ export const jar: Sentences<JarScreen> = {
   'WaxPanel.gave': '{way}, {filtered}: {inG} gave {cleanG}, {cleanG2} %',
   'WaxPanel.at-brix': '{litres} at {brixPercent} °Brix',
   'WaxPanel.cold': ', cold',
-  'WaxPanel.honey-in-it-use-it':
-    '({brixPercent}), {honeyG} of honey in it. Use it before {r}{cold}: thin sugar water ferments.',
+  'WaxPanel.honey-in-it-use-it': [
+    '({brixPercent}), {honeyG} of honey in it. Use it before {r}{cold}: thin sugar water',
+    'ferments.',
+  ],
   'WaxPanel.what-rinse-becomes': 'What the rinse becomes',
   'WaxPanel.begins-at': 'Begins at',
   'WaxPanel.ends-at': 'Ends at',
@@ -309,8 +323,10 @@ export const jar: Sentences<JarScreen> = {
   'WaxPanel.at-honey-and-water-added':
     'at {targetGravity}, {addedHoneyG} of honey and {addedWaterL} of water added',
   'WaxPanel.what-you-do': 'What you do',
-  'WaxPanel.in-open-it-calls-robbers':
-    'In the open it calls robbers and spreads disease; many places forbid it. Ask your bee inspector.',
+  'WaxPanel.in-open-it-calls-robbers': [
+    'In the open it calls robbers and spreads disease; many places forbid it. Ask your',
+    'bee inspector.',
+  ],
   'WaxPanel.i-know-and-it-allowed': 'I know, and it is allowed here',
   'WaxPanel.done-with-wet-gear': 'Done with the wet gear',
   'FillPanel.it-granulates-one-grade-worse': 'It granulates: one grade worse.',
@@ -342,4 +358,7 @@ export const jar: Sentences<JarScreen> = {
   'KeepsByWarmth.under-and-above': 'Under {cold} and above {warm}',
   'ShelfPlace.pieces-of-comb': 'Pieces of comb',
   'FillPanel.filled-b': 'Filled {count} × {net}',
-};
+  'FilledTable.jar-word': '{count, plural, one {jar} other {jars}}',
+  'FilledTable.piece-word': '{count, plural, one {piece} other {pieces}}',
+  'FillPanel.batch': 'Batch {code}.',
+} as const;

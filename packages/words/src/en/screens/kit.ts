@@ -1,15 +1,14 @@
-import type { Sentences } from '../../catalogue.js';
-import type { KitScreen } from '../../screens/kit.js';
-
-export const kit: Sentences<KitScreen> = {
+export const kit = {
   'GearPanel.spare-bars': 'Spare bars',
   'GearPanel.spare-frames': 'Spare frames',
   'GearPanel.empty-boxes-or-supers': 'Empty boxes or supers',
   'GearPanel.tool': 'Tool',
   'GearPanel.clothing': 'Clothing',
   'GearPanel.kit-spares-and-things-to': 'Kit: spares and things to mend',
-  'GearPanel.none-yet-spares-are-counted':
-    'None yet. Spares are counted against what a harvest needs; what is to be mended stands in Ready with its day.',
+  'GearPanel.none-yet-spares-are-counted': [
+    'None yet. Spares are counted against what a harvest needs; what is to be mended',
+    'stands in Ready with its day.',
+  ],
   'GearPanel.there-are': 'There are',
   'GearPanel.to-mend': 'To mend',
   'GearPanel.by': 'by {dueOn}',
@@ -58,8 +57,10 @@ export const kit: Sentences<KitScreen> = {
   'JarKindForm.put-them-in-kit': 'Put them in the kit',
   'JarKindForm.take-them-out-kit': 'Take them out of the kit',
   'JarKindsPanel.kit-jars-and-boxes': 'Kit: jars and boxes',
-  'JarKindsPanel.none-yet-with-net-weight':
-    'None yet. With net weight and stock Furrow counts the jars, and says before the day what is short.',
+  'JarKindsPanel.none-yet-with-net-weight': [
+    'None yet. With net weight and stock Furrow counts the jars, and says before the day',
+    'what is short.',
+  ],
   'JarKindsPanel.jar-or-box': 'Jar or box',
   'JarKindsPanel.for': 'For',
   'JarKindsPanel.net': 'Net',
@@ -102,4 +103,4 @@ export const kit: Sentences<KitScreen> = {
   'JarAdd.such-as': 'such as {net}',
   'JarKindForm.its-fill': 'Its {net} fill {volume}{left}.',
   'JarKindForm.filled-high': 'Filled {high} high; full it holds about {holds} of 18 % honey.',
-};
+} as const;

@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { PartsScreen } from '../../screens/parts.js';
-
-export const parts: Sentences<PartsScreen> = {
+export const parts = {
   'BegunDialog.when-was-it-taken': 'When was it taken?',
   'BegunDialog.weigh-it-and-empty-vessel': 'Weigh it, and the empty vessel.',
   'BegunDialog.tare-not-below-gross-weight': 'The tare is not below the gross weight.',
@@ -25,8 +22,10 @@ export const parts: Sentences<PartsScreen> = {
   'DepthCheck.check-it-by-its-depth': 'Check it by its depth',
   'DepthCheck.it-stands-this-deep-in': 'It stands this deep in {vessel}',
   'DepthCheck.comb-fills-55-to-85': '; comb fills 55 to 85 % of its depth',
-  'DepthCheck.wide-inside-round-vessel-estimate':
-    '{said} wide inside, {waterText}, {said2}{of}. A round vessel; an estimate, never a weight.',
+  'DepthCheck.wide-inside-round-vessel-estimate': [
+    '{said} wide inside, {waterText}, {said2}{of}. A round vessel; an estimate, never a',
+    'weight.',
+  ],
   'HoldsNote.held-back': 'Held back: {cause}.',
   'HoldsNote.who-said-what-in-writing': 'Who said what, in writing',
   'HoldsNote.it-stands-in-book-with': "It stands in the book with today's date.",
@@ -54,16 +53,22 @@ export const parts: Sentences<PartsScreen> = {
   'OwedNote.weigh-it-instead': 'Weigh it instead',
   'RoomAir.rooms-humidity': "The room's humidity",
   'RoomAir.cover-it-or-dry-room': 'Cover it, or dry the room:',
-  'RoomAir.open-for-h-it-takes':
-    'open for {wholeHours} h it takes on {grams} of water and goes from {moisturePercent} % to {water}. Measure again before jarring.',
+  'RoomAir.open-for-h-it-takes': [
+    'open for {wholeHours} h it takes on {grams} of water and goes from {moisturePercent}',
+    '% to {water}. Measure again before jarring.',
+  ],
   'RoomAir.this-air-takes-water-out':
     'This air takes water out of it: {grams} in {wholeHours} h, to {water}.',
   'RoomAir.honey-18-water-takes-on':
     'Honey of 18 % water takes on more above about 60 % humidity: in a damp room cover it.',
   'RoomAir.below-50-and-above-80': 'Below 50 and above 80 % nothing is published to reckon with.',
   'RoomAir.usual-pail-as-its-width': ', a usual pail, as its width is not known',
-  'RoomAir.at-honey-at-balance-with':
-    'At {humidityPercent} % honey is at balance with {balancePercent} % water (Martin 1958, clover honey near {said}). Into {said2} of still surface{openCm2} it spreads slowly: a starting range of more than ten times, so the grams are one too. Honey in thin films on a strainer has more surface and takes on more.',
+  'RoomAir.at-honey-at-balance-with': [
+    'At {humidityPercent} % honey is at balance with {balancePercent} % water (Martin',
+    '1958, clover honey near {said}). Into {said2} of still surface{openCm2} it spreads',
+    'slowly: a starting range of more than ten times, so the grams are one too. Honey in',
+    'thin films on a strainer has more surface and takes on more.',
+  ],
   'SiteFields.name-site': 'Name of the site',
   'SiteFields.time-zone': 'Time zone',
   'SiteFields.hemisphere-seasons-and-winters-go': 'Hemisphere: seasons and winters go by it',
@@ -82,8 +87,10 @@ export const parts: Sentences<PartsScreen> = {
   'WaterAtBench.one-drop': 'one drop',
   'WaterAtBench.drops-mean-apart': '{count} drops, mean {meanPercent} %, {spreadPercent} apart',
   'WaterAtBench.water': '{percent} % water: {drops}, {where}, {when}.',
-  'WaterAtBench.more-drops-would-tell-mean':
-    '{n, plural, one {# more drop} other {# more drops}} would tell the mean to {wITHINPOINTS} points.',
+  'WaterAtBench.more-drops-would-tell-mean': [
+    '{n, plural, one {# more drop} other {# more drops}} would tell the mean to',
+    '{wITHINPOINTS} points.',
+  ],
   'WaterAtBench.water-2': 'Water',
   'WeighFields.lighter-than-empty-vessel': 'Lighter than the empty vessel, {tareG}.',
   'WeighFields.not-known-weigh-it-empty':
@@ -127,4 +134,4 @@ export const parts: Sentences<PartsScreen> = {
   'massUnit.weight-such-as': 'A weight such as {figure}.',
   'NumberField.of-each': 'a {unit}',
   'NumberField.an-hour': '{unit} an hour',
-};
+} as const;

@@ -1,16 +1,19 @@
-import type { Sentences } from '../../catalogue.js';
-import type { ReadyScreen } from '../../screens/ready.js';
-
-export const ready: Sentences<ReadyScreen> = {
+export const ready = {
   'BringList.to-hive': 'To the hive',
   'BringList.text': '{lines} of {lines2}',
   'BringList.missing': '{line}: missing',
   'BringList.missing-2': 'missing',
   'CalendarAddress.address-that-your-calendar-follows': 'An address that your calendar follows…',
-  'CalendarAddress.phones-calendar-cannot-follow-one':
-    'A phone’s calendar cannot follow one: only phones that were let in are answered, and its calendar is none. It takes the calendar file; take it again when the plan has changed.',
-  'CalendarAddress.calendar-on-this-machine-that':
-    'A calendar on this machine that subscribes to it shows each step as it is planned, moved or dropped, and what is due at the bench. It reads that, and changes nothing. A phone’s calendar takes the calendar file instead.',
+  'CalendarAddress.phones-calendar-cannot-follow-one': [
+    'A phone’s calendar cannot follow one: only phones that were let in are answered, and',
+    'its calendar is none. It takes the calendar file; take it again when the plan has',
+    'changed.',
+  ],
+  'CalendarAddress.calendar-on-this-machine-that': [
+    'A calendar on this machine that subscribes to it shows each step as it is planned,',
+    'moved or dropped, and what is due at the bench. It reads that, and changes nothing.',
+    'A phone’s calendar takes the calendar file instead.',
+  ],
   'CalendarAddress.it-shown-this-once': 'It is shown this once.',
   'CalendarAddress.copied': 'Copied',
   'CalendarAddress.copy-it': 'Copy it',
@@ -44,8 +47,10 @@ export const ready: Sentences<ReadyScreen> = {
   'ReadyAsks.forage-there-now': 'Forage there now?',
   'ReadyAsks.how-when-it-opened': 'How is {hive} when it is opened?',
   'ReadyEmpty.no-harvest-to-get-ready': 'No harvest to get ready for.',
-  'ReadyEmpty.lift-combs-you-want-in':
-    'Lift the combs you want in Choose; what to bring and when to begin is worked out from them.',
+  'ReadyEmpty.lift-combs-you-want-in': [
+    'Lift the combs you want in Choose; what to bring and when to begin is worked out',
+    'from them.',
+  ],
   'ReadyEmpty.round-hives-supers-and-boxes': 'A round of hives: supers and boxes',
   'ReadyView.good-hour': 'A good hour',
   'ReadyView.not-this-hour': 'Not this hour',
@@ -71,10 +76,19 @@ export const ready: Sentences<ReadyScreen> = {
   'ReadyView.from-washing-gear-to-last': 'From washing the gear to the last jar',
   'ReadyView.only': 'Only {hiveName}',
   'ReadyView.working-out-day': 'Working out the day …',
-  'ReadyView.drag-step-or-move-it':
-    'Drag a step, or move it by the arrow keys a quarter of an hour at a time; the rest follows. Dark: your hands. Light: waiting. Hands rest outside {workFrom} to {workTo}, and between {quietFrom} and {quietTo}.',
-  'ReadyView.draining-runs-by-slow-edge':
-    "Draining runs by the slow edge of the method's range, hour by hour at {said} by day and {said2} by night and {waterSaid}; settling by Stokes for crumbs of {said3} radius; freezing until the core has been cold long enough; minutes a comb, a piece and a jar are your rules. Steps stand as early as the ones before them, hands, vessels, scale and freezer allow. An hour's score begins at 80; each reason says what it adds or takes.",
+  'ReadyView.drag-step-or-move-it': [
+    'Drag a step, or move it by the arrow keys a quarter of an hour at a time; the rest',
+    'follows. Dark: your hands. Light: waiting. Hands rest outside {workFrom} to',
+    '{workTo}, and between {quietFrom} and {quietTo}.',
+  ],
+  'ReadyView.draining-runs-by-slow-edge': [
+    "Draining runs by the slow edge of the method's range, hour by hour at {said} by day",
+    'and {said2} by night and {waterSaid}; settling by Stokes for crumbs of {said3}',
+    'radius; freezing until the core has been cold long enough; minutes a comb, a piece',
+    'and a jar are your rules. Steps stand as early as the ones before them, hands,',
+    "vessels, scale and freezer allow. An hour's score begins at 80; each reason says",
+    'what it adds or takes.',
+  ],
   'ReadyView.bring-and-have': 'Bring and have',
   'ReadyView.trips': '{trips} trips',
   'ReadyView.with-vehicle-about-and-with':
@@ -98,8 +112,10 @@ export const ready: Sentences<ReadyScreen> = {
   'RoundView.day': ', {aDay} % a day',
   'RoundView.on': 'on {seenOn}',
   'RoundView.no-hive-in-boxes-yet': 'No hive in boxes yet.',
-  'RoundView.which-hive-wants-super-or':
-    'Which hive wants a super or a box, what to load and when to come back stand here, once a hive of boxes is in Look.',
+  'RoundView.which-hive-wants-super-or': [
+    'Which hive wants a super or a box, what to load and when to come back stand here,',
+    'once a hive of boxes is in Look.',
+  ],
   'RoundView.back-to-ready': 'Back to Ready',
   'RoundView.empty-in-stock': 'empty in stock',
   'RoundView.one-trip': 'one trip',
@@ -114,8 +130,12 @@ export const ready: Sentences<ReadyScreen> = {
   'RoundView.gets': '{there}gets',
   'RoundView.short': ', {short} short',
   'RoundView.next-by': ', next by {backOn}',
-  'RoundView.hive-wants-next-box-once':
-    'A hive wants the next box once each of its boxes with comb was seen at least 70 % filled, and there is no dearth. What it gets is what it needs less the empty ones there; the strongest flow is served first. A box is full again at the pace the last one filled between its last two looks: a guess that the flow goes on.',
+  'RoundView.hive-wants-next-box-once': [
+    'A hive wants the next box once each of its boxes with comb was seen at least 70 %',
+    'filled, and there is no dearth. What it gets is what it needs less the empty ones',
+    'there; the strongest flow is served first. A box is full again at the pace the last',
+    'one filled between its last two looks: a guess that the flow goes on.',
+  ],
   'SiteDialog.place-and-weather': '{site}: place and weather',
   'SiteDialog.weather-at-00-as-you': 'Weather at {local}:00, as you know it',
   'SiteDialog.warmth': 'Warmth',
@@ -174,4 +194,4 @@ export const ready: Sentences<ReadyScreen> = {
   'SiteDialog.weather-written-down': 'Weather written down.',
   'useTicks.tick-taken-back': 'Tick taken back.',
   'useReady.water-assumed': '{percent} % water, which is assumed',
-};
+} as const;

@@ -1,15 +1,14 @@
-import type { Sentences } from '../../catalogue.js';
-import type { RulesScreen } from '../../screens/rules.js';
-
-export const rules: Sentences<RulesScreen> = {
+export const rules = {
   'BenchRules.at-hive-and-at-bench': 'At the hive and at the bench',
   'BenchRules.slices-are-turned-and-stirred': 'Slices are turned and stirred too',
   'BenchRules.frames-at-once': 'Frames at once',
   'BenchRules.back-to-frame-within': 'Back to a frame within',
   'BenchRules.weeks': 'weeks',
   'BenchRules.at-cutting-board': 'At the cutting board',
-  'CrushRules.in-open-it-calls-robbers':
-    'In the open it calls robbers and spreads disease; many places forbid it. Ask your bee inspector.',
+  'CrushRules.in-open-it-calls-robbers': [
+    'In the open it calls robbers and spreads disease; many places forbid it. Ask your',
+    'bee inspector.',
+  ],
   'InstrumentsPanel.silent-it-plugged-in': 'silent: is it plugged in?',
   'InstrumentsPanel.too-heavy-for-it': 'too heavy for it',
   'InstrumentsPanel.no-answer': 'no answer',
@@ -20,8 +19,11 @@ export const rules: Sentences<RulesScreen> = {
   'InstrumentsPanel.refractometer': 'Refractometer',
   'InstrumentsPanel.drop-honey': 'a drop of honey',
   'InstrumentsPanel.practice-instruments': 'Practice instruments',
-  'InstrumentsPanel.they-stand-in-for-real':
-    "They stand in for real ones and are always named as practice. A real scale speaks through this device's serial port where the browser has one, from Weigh in Drain; its readings leave and come in as SenML there.",
+  'InstrumentsPanel.they-stand-in-for-real': [
+    'They stand in for real ones and are always named as practice. A real scale speaks',
+    "through this device's serial port where the browser has one, from Weigh in Drain;",
+    'its readings leave and come in as SenML there.',
+  ],
   'InstrumentsPanel.read': 'Read',
   'InstrumentsPanel.read-2': 'Read the {name}',
   'InstrumentsPanel.which-hive-stands-on-scale': 'Which hive stands on the scale',
@@ -31,11 +33,16 @@ export const rules: Sentences<RulesScreen> = {
   'JudgementRules.look-at-comb': 'A look at a comb',
   'JudgementRules.what-else-decides': 'What else decides',
   'JudgementRules.weeks': 'weeks',
-  'JudgementRules.20-codex-alimentarius-starting-value':
-    'The 20 % of the Codex Alimentarius is the starting value for sale: ask your food authority. Above 20 % water (23 % where the site is noted as heather) no comb is ever ‘take’.',
+  'JudgementRules.20-codex-alimentarius-starting-value': [
+    'The 20 % of the Codex Alimentarius is the starting value for sale: ask your food',
+    'authority. Above 20 % water (23 % where the site is noted as heather) no comb is',
+    'ever ‘take’.',
+  ],
   'JudgementRules.days': 'days',
-  'JudgementRules.starting-values-nobodys-measurement':
-    "Starting values, nobody's measurement. Older is ‘unknown, last known …’ and counts as unknown.",
+  'JudgementRules.starting-values-nobodys-measurement': [
+    "Starting values, nobody's measurement. Older is ‘unknown, last known …’ and counts",
+    'as unknown.',
+  ],
   'LabelRules.hive': 'the hive',
   'LabelRules.place': 'the place',
   'LabelRules.its-harvest-date': 'its harvest date',
@@ -51,11 +58,15 @@ export const rules: Sentences<RulesScreen> = {
   'LabelRules.registered-where-for-what': 'Registered where, for what',
   'LabelRules.scale-approved-for-trade': 'The scale is approved for trade',
   'LabelRules.nutrition-per-100-g-on': 'Nutrition per 100 g on the label',
-  'LabelRules.what-law-asks-differs-from':
-    'What law asks differs from place to place: ask your food authority. Furrow holds no honey legal.',
+  'LabelRules.what-law-asks-differs-from': [
+    'What law asks differs from place to place: ask your food authority. Furrow holds no',
+    'honey legal.',
+  ],
   'LabelRules.address-for-code-on-labels': 'Address for the code on labels',
-  'LabelRules.where-this-furrow-reached-from':
-    'Where this Furrow is reached from outside, such as https://honey.example. Empty: the code holds the batch only.',
+  'LabelRules.where-this-furrow-reached-from': [
+    'Where this Furrow is reached from outside, such as https://honey.example. Empty: the',
+    'code holds the batch only.',
+  ],
   'LabelRules.page-behind-code-shows': 'The page behind the code shows',
   'LabelRules.weeks': 'weeks',
   'LabelRules.and-in-cold': 'And in the cold',
@@ -63,8 +74,10 @@ export const rules: Sentences<RulesScreen> = {
   'PlanRules.colony-need': 'A {s} colony, of the need',
   'PlanRules.combs-hive-at-time-at': 'Combs a hive at a time, at most',
   'PlanRules.use-month-by-month-if': 'Use month by month, if you know it',
-  'PlanRules.only-proportions-count-need-above':
-    'Only the proportions count; the need above stays what it is. Months that are over no longer count.',
+  'PlanRules.only-proportions-count-need-above': [
+    'Only the proportions count; the need above stays what it is. Months that are over no',
+    'longer count.',
+  ],
   'PlanRules.vehicle-holds': 'The vehicle holds',
   'PlanRules.it-carries': 'It carries',
   'PlanRules.repellents-are-not-permitted':
@@ -84,8 +97,10 @@ export const rules: Sentences<RulesScreen> = {
   'RipeRules.another-limit-water-for-kind':
     'Another limit of water for a kind of hive, such as one with a native bee…',
   'RipeRules.its-limit': 'Its limit, {kind}',
-  'RipeRules.empty-limit-above-what-your':
-    'Empty: the limit above. What your place asks of honey of a native bee says your food authority.',
+  'RipeRules.empty-limit-above-what-your': [
+    'Empty: the limit above. What your place asks of honey of a native bee says your food',
+    'authority.',
+  ],
   'RulesView.schools': 'Schools',
   'RulesView.ripe-or-not': 'Ripe or not',
   'RulesView.hive-and-bench': 'Hive and bench',
@@ -112,8 +127,10 @@ export const rules: Sentences<RulesScreen> = {
     'Holding each school against your combs … {share} %',
   'SchoolsPanel.turns-combs-now': 'turns {q, plural, one {# comb} other {# combs}} now',
   'SchoolsPanel.and-more': 'and {q} more',
-  'SchoolsPanel.measures-limits-and-prices-stand':
-    'Measures, limits and prices stand on the other pages. No school makes honey safe or legal: ask your food authority where that matters.',
+  'SchoolsPanel.measures-limits-and-prices-stand': [
+    'Measures, limits and prices stand on the other pages. No school makes honey safe or',
+    'legal: ask your food authority where that matters.',
+  ],
   'TheirsRules.days': 'days',
   'TheirsRules.winter-need': 'Winter need, {kind}',
   'TheirsRules.seasons': 'seasons',
@@ -130,4 +147,4 @@ export const rules: Sentences<RulesScreen> = {
   'starting.as-furrow-begins': 'as Furrow begins',
   'RulesView.house-rules-written-down': 'House rules written down.',
   'InstrumentsPanel.hive-scale': 'Hive scale',
-};
+} as const;

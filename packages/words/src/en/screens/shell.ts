@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { ShellScreen } from '../../screens/shell.js';
-
-export const shell: Sentences<ShellScreen> = {
+export const shell = {
   'App.furrow': '{title} · Furrow',
   'App.to-work': 'To the work',
   'router.not-here': 'Not here',
@@ -94,8 +91,10 @@ export const shell: Sentences<ShellScreen> = {
     'The comb it holds, and how old its colony is, decide what may be taken later.',
   'help.where-it-stands-gives-it':
     'Where it stands gives it its sunrise, its seasons and its weather.',
-  'help.drag-follower-board-bars-or':
-    'Drag the follower board, the bars or the comb itself: the numbers follow, and the other way round.',
+  'help.drag-follower-board-bars-or': [
+    'Drag the follower board, the bars or the comb itself: the numbers follow, and the',
+    'other way round.',
+  ],
   'help.combs-are-lifted-here-and': 'Combs are lifted here, and go the way that suits them.',
   'help.sets-below-are-what-could': 'The sets below are what could be made of what may be taken.',
   'help.touch-comb-to-lift-it':
@@ -109,8 +108,10 @@ export const shell: Sentences<ShellScreen> = {
     'Chances come from your own supers, as soon as there are some.',
   'help.prices-are-those-your-kit': 'Prices are those of your kit.',
   'help.level-price-one-at-which': 'The level price is the one at which both ways bring the same.',
-  'help.say-how-many-supers-you':
-    'Say how many supers you think of, and it says what such years have brought and what would narrow the range.',
+  'help.say-how-many-supers-you': [
+    'Say how many supers you think of, and it says what such years have brought and what',
+    'would narrow the range.',
+  ],
   'help.which-hive-wants-box-or':
     'Which hive wants a box or super, what to load, and when to come back.',
   'help.what-hive-needs-foreseen-from':
@@ -200,9 +201,11 @@ export const shell: Sentences<ShellScreen> = {
     'This browser lets the screen go dark: set the display to stay on.',
   'App.something-was-written': '{by}: something was written.',
   'AlarmKey.alarms-are-off-what-due': 'Alarms are off. What is due still stands here in rust.',
-  'AlarmKey.alarms-ring-while-this-page':
-    'Alarms ring while this page is open. For a sleeping phone take the calendar file of Ready.',
+  'AlarmKey.alarms-ring-while-this-page': [
+    'Alarms ring while this page is open. For a sleeping phone take the calendar file of',
+    'Ready.',
+  ],
   'SoilStrip.there-nothing-to-undo': 'There is nothing to undo.',
   'SoilStrip.undone': 'Undone.',
   'SoilStrip.this-could-not-be-undone': 'This could not be undone.',
-};
+} as const;

@@ -1,7 +1,4 @@
-import type { Sentences } from '../../catalogue.js';
-import type { TakeScreen } from '../../screens/take.js';
-
-export const take: Sentences<TakeScreen> = {
+export const take = {
   'DripsInBox.it-drips-in-its-box': 'It drips in its box first: {expectedKg} by estimate',
   'EmptyBoxes.box-empty-where-it-now': 'Box {number} is empty. Where is it now?',
   'EmptyBoxes.off-hive': 'Off the hive',
@@ -42,8 +39,12 @@ export const take: Sentences<TakeScreen> = {
   'FramesPanel.starting-range': 'a starting range',
   'FramesPanel.narrowed-by-its-weighed-vessel': 'narrowed by its weighed vessel',
   'FramesPanel.weigh-its-vessel-once-and': 'weigh its vessel once and it narrows',
-  'FramesPanel.share-its-parts-that-are':
-    '{estimated}, the share of its parts that are open, its water, the warmth of a super ({warmth}) and {ownFrames}: what practitioners report, 7 minutes to overnight, is mostly their warmth and water; {weighedAt}. Times are the early edge where being late would spill.',
+  'FramesPanel.share-its-parts-that-are': [
+    '{estimated}, the share of its parts that are open, its water, the warmth of a super',
+    '({warmth}) and {ownFrames}: what practitioners report, 7 minutes to overnight, is',
+    'mostly their warmth and water; {weighedAt}. Times are the early edge where being',
+    'late would spill.',
+  ],
   'FramesPanel.frames-stay-shut': '{shut, plural, one {# frame stays} other {# frames stay}} shut.',
   'FramesPanel.drain-them-off-hive-over':
     'Drain {shut, plural, one {it} other {them}} off the hive, over a tray:',
@@ -80,8 +81,10 @@ export const take: Sentences<TakeScreen> = {
   'OwedComb.what-does-it-weigh-with': 'What does it weigh, with its vessel?',
   'OwedComb.what-does-vessel-weigh-empty': 'What does the vessel weigh empty?',
   'OwedComb.weigh': 'Weigh {name}',
-  'OwedComb.in-book-by-its-estimate':
-    'In the book by its estimate, {inBookG}: the scale counts instead, now or when its box stands empty.',
+  'OwedComb.in-book-by-its-estimate': [
+    'In the book by its estimate, {inBookG}: the scale counts instead, now or when its',
+    'box stands empty.',
+  ],
   'OwedComb.by-last-look-comb-with': 'By the last look {expected}, comb with its wax.',
   'OwedComb.vessel-and-comb': 'vessel and comb',
   'OwedComb.it-never-will-be-take': 'It never will be: take the estimate, {expected}',
@@ -159,8 +162,10 @@ export const take: Sentences<TakeScreen> = {
     'Too heavy for this scale: lift each side with a hand scale and add the two.',
   'WeighBox.read-from-practice-scale': 'read from the practice scale',
   'WeighBox.read-from-scale': 'read from the scale',
-  'WeighBox.far-from-comb-and-wax':
-    'Far from the {expectedKg} of comb and wax that the looks say. Is a weight wrong? It is written down as you say it.',
+  'WeighBox.far-from-comb-and-wax': [
+    'Far from the {expectedKg} of comb and wax that the looks say. Is a weight wrong? It',
+    'is written down as you say it.',
+  ],
   'WeighBox.its-full-weight-was-left': 'Its full weight was left for later: so is this.',
   'WeighBox.what-does-box-weigh-empty': 'What does the box weigh empty?',
   'WeighBox.what-does-it-weigh': 'What does it weigh?',
@@ -243,8 +248,10 @@ export const take: Sentences<TakeScreen> = {
   'WeighVessel.by-estimate': 'By estimate',
   'WeighVessel.i-know-shares': 'I know the shares…',
   'WeighVessel.what-ran-in-lost': 'What ran in is lost',
-  'WeighVessel.lost-means-what-came-since':
-    'Lost means what came since the last weighing; what was weighed before stays with its frames.',
+  'WeighVessel.lost-means-what-came-since': [
+    'Lost means what came since the last weighing; what was weighed before stays with its',
+    'frames.',
+  ],
   'usePendingMarks.this-did-not-arrive-it': 'This did not arrive. It is sent again.',
   'useStepAnswers.touch-each-line-when-it': 'Touch each line when it is so.',
   'useStepAnswers.not-before-it-leans': 'Not before it leans {tiltNeeded}°.',
@@ -269,4 +276,4 @@ export const take: Sentences<TakeScreen> = {
   'useTakeRun.not-done-after-all': '{title}: not done after all.',
   'FramesPanel.frame-not-read': 'A frame not read, {holds}',
   'VesselsFirst.not-read': 'not read: may hold up to {most}',
-};
+} as const;

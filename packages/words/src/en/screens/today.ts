@@ -1,18 +1,19 @@
-import type { Sentences } from '../../catalogue.js';
-import type { TodayScreen } from '../../screens/today.js';
-
-export const today: Sentences<TodayScreen> = {
+export const today = {
   'FirstSteps.demo-household-could-not-be': 'The demo household could not be opened.',
   'FirstSteps.nothing-runs-nothing-due': 'Nothing runs, nothing is due.',
-  'FirstSteps.furrow-begins-with-hive-draw':
-    'Furrow begins with a hive: draw it as it stands, look at its combs, and everything after follows from there. Which one do you stand before?',
+  'FirstSteps.furrow-begins-with-hive-draw': [
+    'Furrow begins with a hive: draw it as it stands, look at its combs, and everything',
+    'after follows from there. Which one do you stand before?',
+  ],
   'FirstSteps.kinds-hive': 'Kinds of hive',
   'FirstSteps.make-your-first-hive': 'Make your first hive',
   'FirstSteps.house-rules-and-kit': 'House rules and kit',
   'FirstSteps.before-first-hive': 'Before the first hive',
   'FirstSteps.see-demo-household': 'See the demo household',
-  'FirstSteps.invented-apiary-in-mid-season':
-    'An invented apiary in mid-season, in a window of its own. Nothing you do there touches yours, and it is gone when Furrow stops.',
+  'FirstSteps.invented-apiary-in-mid-season': [
+    'An invented apiary in mid-season, in a window of its own. Nothing you do there',
+    'touches yours, and it is gone when Furrow stops.',
+  ],
   'FirstSteps.open-it-again': 'Open it again',
   'FirstSteps.take-in-what-you-kept': 'Take in what you kept before',
   'FirstSteps.archive-another-furrow-or-sheet':
@@ -20,9 +21,6 @@ export const today: Sentences<TodayScreen> = {
   'TodayView.due-since': 'due since {at}',
   'TodayView.before': 'before {at}',
   'TodayView.today': 'Today, {day}',
-  'TodayView.now': 'now',
-  'TodayView.at': 'at {l}',
-  'TodayView.text': '{l}',
   'TodayView.nothing-due-today': 'Nothing is due today.',
   'TodayView.done': '{title}: done',
   'TodayView.choose-combs': 'Choose combs',
@@ -30,8 +28,6 @@ export const today: Sentences<TodayScreen> = {
   'TodayView.from-side': '{hive} from the side',
   'TodayView.may-be-taken': '{hive} of {hive2} may be taken',
   'TodayView.on-row': 'On the row',
-  'TodayView.in-book': 'in the book',
-  'TodayView.at-2': 'at {stage}',
   'TodayView.what-due-as-calendar-file': 'What is due, as a calendar file',
   'TodayView.next-seven-days': 'The next seven days',
   'TodayView.and': 'and',
@@ -43,4 +39,7 @@ export const today: Sentences<TodayScreen> = {
   'TodayView.done-5-minutes-your-hands': '{title}: done, 5 minutes of your hands.',
   'TodayView.done-2': '{title}: done.',
   'TodayView.in-the-book': 'in the book',
-};
+  'TodayView.due-now': 'now',
+  'TodayView.due-at': 'at {when}',
+  'TodayView.at-stage': 'at {stage}',
+} as const;

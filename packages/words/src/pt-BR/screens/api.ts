@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { ApiScreen } from '../../screens/api.js';
+import type { api as english } from '../../en/screens/api.js';
+import type { Sentences } from '../../sentences.js';
 
-export const api: Sentences<ApiScreen> = {
+export const api: Sentences<typeof english> = {
   'client.server-did-not-answer-as': 'O servidor não respondeu como esperado. Nada foi anotado.',
   'client.furrow-cannot-be-reached-from':
     'Daqui não se alcança o Furrow. O que você digitou está guardado; tente de novo.',

@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { BookScreen } from '../../screens/book.js';
+import type { book as english } from '../../en/screens/book.js';
+import type { Sentences } from '../../sentences.js';
 
-export const book: Sentences<BookScreen> = {
+export const book: Sentences<typeof english> = {
   'BookEntries.hive-and-world-outside': 'a colmeia e o mundo de fora',
   'BookEntries.another-lot': 'outro lote',
   'BookEntries.entries': 'Lançamentos',
@@ -10,8 +10,10 @@ export const book: Sentences<BookScreen> = {
   'BookEntries.who': 'Quem',
   'BookEntries.mass': 'Massa',
   'BookEntries.table': 'a mesa',
-  'BookEntries.entries-are-never-rewritten':
-    'Lançamentos nunca são reescritos. Uma correção ou um desfazer é um novo lançamento que anula outro.',
+  'BookEntries.entries-are-never-rewritten': [
+    'Lançamentos nunca são reescritos. Uma correção ou um desfazer é um novo lançamento',
+    'que anula outro.',
+  ],
   'BookView.one-harvest': 'Uma colheita',
   'BookView.seasons': 'Safras',
   'BookView.asked': 'Perguntado ({questions})',
@@ -20,8 +22,10 @@ export const book: Sentences<BookScreen> = {
   'BookView.what-book-asks': 'O que o livro pergunta',
   'BookView.where-in-book': 'Onde no livro',
   'BookView.book-empty': 'O livro está vazio.',
-  'BookView.with-first-comb-taken-it':
-    'Começa com o primeiro favo colhido: cada grama está em algum lugar, do favo ao pote, à cera e ao que se perdeu.',
+  'BookView.with-first-comb-taken-it': [
+    'Começa com o primeiro favo colhido: cada grama está em algum lugar, do favo ao pote,',
+    'à cera e ao que se perdeu.',
+  ],
   'BookView.done': 'Pronto.',
   'BookView.at': 'Em {stage}.',
   'BookView.your-hands-min': 'Suas mãos: {handsOnMinutes} min.',
@@ -78,8 +82,12 @@ export const book: Sentences<BookScreen> = {
   'GearPays.saves-you-harvest': 'Poupa por colheita',
   'GearPays.more-honey-harvest': 'Mais mel por colheita',
   'GearPays.your-hour-worth': 'Sua hora vale, {money}',
-  'GearPays.closed-harvests-year-years-that':
-    '{aYear} colheitas fechadas por ano, dos anos que têm uma, vezes o que poupa em cada uma, contra o preço. Minutos e mel são os do diário até você dizer outros: esvaziar um balde pequeno demais, metade do que uma prensa pode tirar da cera úmida não prensada. O mel conta pelo pote que mais há em estoque, menos o pote vazio.',
+  'GearPays.closed-harvests-year-years-that': [
+    '{aYear} colheitas fechadas por ano, dos anos que têm uma, vezes o que poupa em cada',
+    'uma, contra o preço. Minutos e mel são os do diário até você dizer outros: esvaziar',
+    'um balde pequeno demais, metade do que uma prensa pode tirar da cera úmida não',
+    'prensada. O mel conta pelo pote que mais há em estoque, menos o pote vazio.',
+  ],
   'InOutPanel.archive-in': 'O arquivo entrou.',
   'InOutPanel.archive-was-taken-back': 'O arquivo foi retirado.',
   'InOutPanel.entries-book': 'lançamentos do livro',
@@ -90,8 +98,10 @@ export const book: Sentences<BookScreen> = {
   'InOutPanel.kb': '{max} kB',
   'InOutPanel.mb': '{bytes} MB',
   'InOutPanel.all-it-out': 'Tudo, para fora',
-  'InOutPanel.one-archive-csv-for-every':
-    'Um arquivo só: um CSV por tabela com seu esquema e as fotos ao lado, legível por qualquer ferramenta de pacotes de dados. Os nomes das pessoas vão junto.',
+  'InOutPanel.one-archive-csv-for-every': [
+    'Um arquivo só: um CSV por tabela com seu esquema e as fotos ao lado, legível por',
+    'qualquer ferramenta de pacotes de dados. Os nomes das pessoas vão junto.',
+  ],
   'InOutPanel.write-archive': 'Gravar o arquivo',
   'InOutPanel.save-archive': 'Salvar o arquivo, {bytes}',
   'InOutPanel.archive-being-written': 'Arquivo sendo gravado',
@@ -134,8 +144,10 @@ export const book: Sentences<BookScreen> = {
   'InOutPanel.and': 'e',
   'InOutPanel.node-furrow-mjs-restore-file': 'node furrow.mjs restore FILE',
   'InOutPanel.also-while-it-runs-keep': ', também enquanto funciona. Guarde uma em outra máquina.',
-  'JarCode.no-square-code-can-be':
-    'Não se lê nenhum código quadrado nesta foto. Mais perto, mais nítida, ou digite o código.',
+  'JarCode.no-square-code-can-be': [
+    'Não se lê nenhum código quadrado nesta foto. Mais perto, mais nítida, ou digite o',
+    'código.',
+  ],
   'JarCode.this-no-picture-that-can': 'Isto não é uma foto que se possa ler.',
   'JarCode.where-jar-from-its-code': 'De onde veio um pote? Seu código',
   'JarCode.on-label-behind-batch': 'No rótulo, depois de Lote',
@@ -165,8 +177,10 @@ export const book: Sentences<BookScreen> = {
   'SeasonsPanel.honey': '{unit} de mel',
   'SeasonsPanel.no-comb-was-weighed-on': 'Nenhum favo foi pesado sozinho ainda.',
   'SeasonsPanel.no-harvest-closed-yet': 'Nenhuma colheita foi fechada ainda.',
-  'SeasonsPanel.gave-most-honey-in-harvests':
-    '{key} deu mais: {honeyG} de mel em {harvests, plural, one {# colheita} other {# colheitas}}.',
+  'SeasonsPanel.gave-most-honey-in-harvests': [
+    '{key} deu mais: {honeyG} de mel em',
+    '{harvests, plural, one {# colheita} other {# colheitas}}.',
+  ],
   'SeasonsPanel.takes-least-your-hands-min':
     '{key} pede menos das suas mãos: {minutesPerKg} min por {unit}.',
   'SeasonsPanel.no-minutes-were-written-down': 'Nenhum minuto foi anotado.',
@@ -188,24 +202,33 @@ export const book: Sentences<BookScreen> = {
   'SeasonsPanel.open': '+ {open} abertas',
   'SeasonsPanel.guessed': 'Palpite',
   'SeasonsPanel.off-by': 'Errou por',
-  'SeasonsPanel.closed-harvests-only-worth-what':
-    'Só colheitas fechadas. Valor é o que se pediu pelo que foi vendido e os preços do material pelo que está na prateleira, cera incluída, menos potes e caixinhas.',
+  'SeasonsPanel.closed-harvests-only-worth-what': [
+    'Só colheitas fechadas. Valor é o que se pediu pelo que foi vendido e os preços do',
+    'material pelo que está na prateleira, cera incluída, menos potes e caixinhas.',
+  ],
   'SeasonsPanel.not-finished-not-counted': 'Não terminado, não contado',
   'SeasonsPanel.expected': ', esperado {h}',
   'SeasonsPanel.what-scale-teaches': 'O que a balança ensina',
-  'SeasonsPanel.weighed-over-estimated-comb-by':
-    'Pesado sobre estimado, favo por favo, média em logaritmos, com três favos “certos” contados junto. A partir do quinto favo Escolher conta isto nas estimativas e diz que conta.',
+  'SeasonsPanel.weighed-over-estimated-comb-by': [
+    'Pesado sobre estimado, favo por favo, média em logaritmos, com três favos “certos”',
+    'contados junto. A partir do quinto favo Escolher conta isto nas estimativas e diz',
+    'que conta.',
+  ],
   'SeasonsPanel.what-gear-would-have-saved': 'O que o utensílio teria poupado',
-  'SeasonsPanel.starting-ranges-drained-wet-wax':
-    'Faixas de partida: a cera úmida escorrida é tomada como 30 a 65 % de mel, do qual a prensa tira 30 a 70 %.',
+  'SeasonsPanel.starting-ranges-drained-wet-wax': [
+    'Faixas de partida: a cera úmida escorrida é tomada como 30 a 65 % de mel, do qual a',
+    'prensa tira 30 a 70 %.',
+  ],
   'SpreadsheetPanel.comma': 'vírgula',
   'SpreadsheetPanel.semicolon': 'ponto e vírgula',
   'SpreadsheetPanel.tab': 'tabulação',
   'SpreadsheetPanel.stroke': 'barra |',
   'SpreadsheetPanel.this-file-cannot-be-read': 'Este arquivo não pode ser lido.',
   'SpreadsheetPanel.sheet-you-kept': 'Uma planilha que você fez',
-  'SpreadsheetPanel.harvests-earlier-years-from-table':
-    'Colheitas de anos anteriores de uma tabela sua: datas, colmeias, mel, cera. Salve antes como CSV.',
+  'SpreadsheetPanel.harvests-earlier-years-from-table': [
+    'Colheitas de anos anteriores de uma tabela sua: datas, colmeias, mel, cera. Salve',
+    'antes como CSV.',
+  ],
   'SpreadsheetPanel.choose-sheet': 'Escolher uma planilha…',
   'SpreadsheetPanel.sheet-to-take-in': 'Planilha a receber',
   'SpreadsheetPanel.sheet-being-read': 'Planilha sendo lida',
@@ -221,8 +244,10 @@ export const book: Sentences<BookScreen> = {
   'SpreadsheetPanel.year-month-day': 'ano, mês, dia',
   'SpreadsheetPanel.day-month-year': 'dia, mês, ano',
   'SpreadsheetPanel.month-day-year': 'mês, dia, ano',
-  'SpreadsheetPanel.cells-are-not-clear-nothing':
-    '{problems, plural, one {# célula não está clara} other {# células não estão claras}}. Nada é gravado até que todas estejam.',
+  'SpreadsheetPanel.cells-are-not-clear-nothing': [
+    '{problems, plural, one {# célula não está clara} other {# células não estão claras}}.',
+    'Nada é gravado até que todas estejam.',
+  ],
   'SpreadsheetPanel.row': 'Linha {line}',
   'SpreadsheetPanel.and-more': 'e mais {problems}',
   'SpreadsheetPanel.its-hives': 'Suas colmeias',
@@ -244,8 +269,11 @@ export const book: Sentences<BookScreen> = {
   'TracePanel.where-it-now': 'Onde está agora',
   'TracePanel.nothing-it-anywhere-nothing-came': 'Nada dele está em lugar nenhum: nada entrou.',
   'TracePanel.trace': 'Rastro de {name}',
-  'TracePanel.every-lot-counts-as-well':
-    'Cada lote conta como bem misturado: o que sai dele tem a composição que ele tinha naquele instante. Para trás conta cada chegada; para a frente cada grama uma vez. Lançamentos anulados não existem.',
+  'TracePanel.every-lot-counts-as-well': [
+    'Cada lote conta como bem misturado: o que sai dele tem a composição que ele tinha',
+    'naquele instante. Para trás conta cada chegada; para a frente cada grama uma vez.',
+    'Lançamentos anulados não existem.',
+  ],
   'WhatItCameTo.as': 'como {than}',
   'WhatItCameTo.over': 'acima',
   'WhatItCameTo.under': 'abaixo',
@@ -283,12 +311,37 @@ export const book: Sentences<BookScreen> = {
   'WhatItCameTo.lost': 'Perdido: {g}, {reason}.',
   'WhatItCameTo.what-it-came-to': 'No que deu',
   'WhatItCameTo.each-beside-its-estimate-and': 'Cada um ao lado da estimativa e do palpite',
-  'WhatItCameTo.filled-what-was-weighed-dashed':
-    'Cheio: o que foi pesado. Tracejado: um favo das suas medidas todo operculado. Embaixo a estimativa do último olhar, favo com cera, do menor ao maior; a marca vermelha é o seu palpite. Mel é o que escorreu do favo, com o que foi esvaziado e prensado; seu volume a {temperatureText}. Caixas de uma colheita pingam juntas: seu mel é repartido pelo peso do favo. Depois de escorrer, uma prensa traz de 1 a 12 de 100 pelas partes publicadas. Mel na cera úmida é o seu peso menos 4 a 6 % do favo, que é cera. O néctar tem 80 % de água, o açúcar fica igual. Os minutos são por quilo ou por libra de mel.',
+  'WhatItCameTo.filled-what-was-weighed-dashed': [
+    'Cheio: o que foi pesado. Tracejado: um favo das suas medidas todo operculado.',
+    'Embaixo a estimativa do último olhar, favo com cera, do menor ao maior; a marca',
+    'vermelha é o seu palpite. Mel é o que escorreu do favo, com o que foi esvaziado e',
+    'prensado; seu volume a {temperatureText}. Caixas de uma colheita pingam juntas: seu',
+    'mel é repartido pelo peso do favo. Depois de escorrer, uma prensa traz de 1 a 12 de',
+    '100 pelas partes publicadas. Mel na cera úmida é o seu peso menos 4 a 6 % do favo,',
+    'que é cera. O néctar tem 80 % de água, o açúcar fica igual. Os minutos são por quilo',
+    'ou por libra de mel.',
+  ],
   'NewSite.site-made': 'Local {site} criado.',
   'QuestionsPanel.answered-it-not-asked-again': 'Respondido; não se pergunta de novo.',
   'SpreadsheetPanel.harvests-are-in-book': '{harvests} colheitas estão no livro.',
   'BookView.written-down': '{weight} anotados.',
   'CombsTaken.several-weighed': '{several} pesados, {mean} cada um em média.',
   'SeasonsPanel.min-a-b': 'min por {unit}',
+  'BookEntries.lost': 'perdido',
+  'FlowDrawing.hive': 'colmeia',
+  'FlowDrawing.lost': 'perdido',
+  'InOutPanel.sites-table': 'lugares',
+  'InOutPanel.hives-table': 'colmeias',
+  'InOutPanel.combs-table': 'favos',
+  'InOutPanel.looks-table': 'olhares',
+  'InOutPanel.batches-table': 'colheitas',
+  'InOutPanel.lots-table': 'lotes',
+  'InOutPanel.vessels-table': 'vasilhas',
+  'InOutPanel.people-table': 'nomes',
+  'InOutPanel.photos-table': 'fotos',
+  'InOutPanel.drains-table': 'escorrimentos',
+  'InOutPanel.weighings-table': 'pesagens',
+  'InOutPanel.takes-table': 'favos colhidos',
+  'InOutPanel.commands-table': 'comandos',
+  'WhatItCameTo.within': ', em {hours}',
 };

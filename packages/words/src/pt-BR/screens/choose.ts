@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { ChooseScreen } from '../../screens/choose.js';
+import type { choose as english } from '../../en/screens/choose.js';
+import type { Sentences } from '../../sentences.js';
 
-export const choose: Sentences<ChooseScreen> = {
+export const choose: Sentences<typeof english> = {
   'AnywayDialog.take-anyway': 'Colher {name} mesmo assim…',
   'AnywayDialog.why-take-it-all-same': 'Por que colher assim mesmo?',
   'AnywayDialog.it-stands-in-book-with':
@@ -13,10 +13,14 @@ export const choose: Sentences<ChooseScreen> = {
   'ChooseHive.together-with': 'Junto com {others}.',
   'ChooseHive.touch-group-pots-to-take':
     'Toque num grupo de potes para colher, outra vez para deixar.',
-  'ChooseHive.then-slide-toward-nest-so':
-    'Depois deslize {bars} para o ninho, para que não fique vão entre ele e as reservas; as barras vazias por último.',
-  'ChooseHive.counted-low-winter-would-be':
-    '{name}: contado por baixo, o inverno ficaria {by}. Ponha um de volta, ou siga sabendo disso.',
+  'ChooseHive.then-slide-toward-nest-so': [
+    'Depois deslize {bars} para o ninho, para que não fique vão entre ele e as reservas;',
+    'as barras vazias por último.',
+  ],
+  'ChooseHive.counted-low-winter-would-be': [
+    '{name}: contado por baixo, o inverno ficaria {by}. Ponha um de volta, ou siga',
+    'sabendo disso.',
+  ],
   'ChooseHive.may-be-taken': '{stays} {ripe} podem ser colhidos.',
   'ChooseHive.take-whole-boxes': 'Colher caixas inteiras',
   'ChooseHive.what-to-make-them': 'O que fazer deles',
@@ -61,8 +65,10 @@ export const choose: Sentences<ChooseScreen> = {
   'CombInputs.then-sold-month': 'então vendidos por mês',
   'CombInputs.pieces-sold-this-year': 'Pedaços vendidos este ano',
   'CombInputs.asked-for-in-vain': 'pedidos em vão',
-  'CombOrLiquidView.what-would-narrow-it-count':
-    'O que estreitaria: conte suas melgueiras de favo até agora como completas, meias e estragadas, mesmo que três.',
+  'CombOrLiquidView.what-would-narrow-it-count': [
+    'O que estreitaria: conte suas melgueiras de favo até agora como completas, meias e',
+    'estragadas, mesmo que três.',
+  ],
   'CombOrLiquidView.what-would-narrow-it-few':
     'O que estreitaria: mais algumas melgueiras contadas, ano a ano.',
   'CombOrLiquidView.liquid': 'Líquido',
@@ -70,8 +76,10 @@ export const choose: Sentences<ChooseScreen> = {
   'CombOrLiquidView.same-supers-sold-as-cut':
     'As mesmas melgueiras vendidas em favo cortado, ou esmagadas em potes.',
   'CombOrLiquidView.back-to-choose': 'Voltar para Escolher',
-  'CombOrLiquidView.say-what-piece-sells-at':
-    'Diga por quanto se vende um pedaço e por quanto o mel: então os dois ficam aqui lado a lado.',
+  'CombOrLiquidView.say-what-piece-sells-at': [
+    'Diga por quanto se vende um pedaço e por quanto o mel: então os dois ficam aqui lado',
+    'a lado.',
+  ],
   'CombOrLiquidView.drawing': 'Sorteando … {share} %',
   'CombOrLiquidView.nine-ten-years': 'Nove de dez anos{money}',
   'CombOrLiquidView.on-average': 'Em média',
@@ -95,8 +103,14 @@ export const choose: Sentences<ChooseScreen> = {
     '{low} {high, plural, one {melgueira} other {melgueiras}} de favo no ano que vem',
   'CombOrLiquidView.would-give-what-was-sold':
     'dariam o que se vendeu e se pediu; comece com {mid}. {narrow}',
-  'CombOrLiquidView.20-000-years-drawn-with':
-    '20 000 anos sorteados com a semente {sEED}; os mesmos números dão o mesmo quadro. Uma melgueira se completa em {finished} %, sai pela metade em {half} %, estraga em {spoilt} %: suas contagens com uma de cada somada, para que poucas melgueiras deem resposta larga; sem contagem, um terço cada. Meia melgueira dá 25–60 % dos pedaços, uma completa perde 0–12 % em rachas; o resto é esmagado na parte que a sua regra escorre. As melgueiras têm o mesmo mel dos dois modos.',
+  'CombOrLiquidView.20-000-years-drawn-with': [
+    '20 000 anos sorteados com a semente {sEED}; os mesmos números dão o mesmo quadro.',
+    'Uma melgueira se completa em {finished} %, sai pela metade em {half} %, estraga em',
+    '{spoilt} %: suas contagens com uma de cada somada, para que poucas melgueiras deem',
+    'resposta larga; sem contagem, um terço cada. Meia melgueira dá 25–60 % dos pedaços,',
+    'uma completa perde 0–12 % em rachas; o resto é esmagado na parte que a sua regra',
+    'escorre. As melgueiras têm o mesmo mel dos dois modos.',
+  ],
   'CombPlain.filled': '{filledPercent} % cheia',
   'CombPlain.half-good-year': 'Ano meio bom',
   'CombPlain.bad-year': 'Ano ruim',
@@ -124,10 +138,17 @@ export const choose: Sentences<ChooseScreen> = {
   'CombPlain.level-at-piece': 'Empata a {withTrimmings} por pedaço',
   'CombPlain.with-its-trimmings-crushed-without':
     'com as aparas esmagadas, {withoutTrimmings} sem elas. {countText}',
-  'CombPlain.no-comb-super-was-counted':
-    'Nenhuma melgueira de favo foi contada ainda: com elas fica aqui a média de anos bons, meios e ruins.',
-  'CombPlain.frames-pieces-part-filled-super':
-    '{frames} quadros de {piecesAFrame} pedaços de {said}. Uma melgueira em parte cheia dá essa parte dos pedaços, inteiros. Um ano meio bom tem 60 % do mel e dá 45 % dos pedaços, um ruim nenhum: valores de partida. O que não vira pedaço é esmagado, e {outShare} % escorre. Embalagens, potes e descontos são descontados; horas não contam aqui.',
+  'CombPlain.no-comb-super-was-counted': [
+    'Nenhuma melgueira de favo foi contada ainda: com elas fica aqui a média de anos',
+    'bons, meios e ruins.',
+  ],
+  'CombPlain.frames-pieces-part-filled-super': [
+    '{frames} quadros de {piecesAFrame} pedaços de {said}. Uma melgueira em parte cheia',
+    'dá essa parte dos pedaços, inteiros. Um ano meio bom tem 60 % do mel e dá 45 % dos',
+    'pedaços, um ruim nenhum: valores de partida. O que não vira pedaço é esmagado, e',
+    '{outShare} % escorre. Embalagens, potes e descontos são descontados; horas não',
+    'contam aqui.',
+  ],
   'HeldBack.them': '{labels} deles',
   'HeldBack.nothing-may-be-taken-here': 'Nada pode ser colhido aqui agora.',
   'HeldBack.rule': 'A regra',
@@ -140,8 +161,10 @@ export const choose: Sentences<ChooseScreen> = {
   'InHand.with-bees': 'com as abelhas',
   'InHand.not-possible': 'não é possível',
   'InHand.let-it-be-chosen': 'Deixar escolher',
-  'InHand.clean-wax-min-your-hands':
-    '{way}, {note}: {shown}; {said} de cera limpa; {handsOnMinutes} min das suas mãos; pronto em cerca de {elapsedHours} h',
+  'InHand.clean-wax-min-your-hands': [
+    '{way}, {note}: {shown}; {said} de cera limpa; {handsOnMinutes} min das suas mãos;',
+    'pronto em cerca de {elapsedHours} h',
+  ],
   'InHand.worth': '; vale {currency} {worth}',
   'InHand.two-people': 'duas pessoas',
   'InHand.one-person': 'uma pessoa',
@@ -159,8 +182,10 @@ export const choose: Sentences<ChooseScreen> = {
   'LotsDialog.every-jar-can-say-where': 'Cada pote pode dizer de onde veio.',
   'PoisonQuestion.i-shall-ask': 'Vou perguntar',
   'PoisonQuestion.are-plants-known-to-give': 'Há plantas de mel venenoso ao alcance de {site}?',
-  'PoisonQuestion.plants-that-give-poisonous-honey':
-    'Perto de {site} há plantas de mel venenoso: não é para comer até que alguém que as conheça, ou um laboratório, tenha falado.',
+  'PoisonQuestion.plants-that-give-poisonous-honey': [
+    'Perto de {site} há plantas de mel venenoso: não é para comer até que alguém que as',
+    'conheça, ou um laboratório, tenha falado.',
+  ],
   'PoisonQuestion.ask-locally-about-plants-that':
     'Pergunte na região por plantas de mel venenoso perto de {site} antes de comer.',
   'PoisonQuestion.asked-none-are-known': 'Perguntado: não se conhece nenhuma',
@@ -195,38 +220,54 @@ export const choose: Sentences<ChooseScreen> = {
   'SetsTable.leave-all': 'Deixar tudo',
   'SetsTable.nothing-taken-nothing-to-do': 'nada colhido, nada a fazer; tudo fica na colmeia',
   'SetsTable.looking-for-best-set': 'Procurando o melhor conjunto …',
-  'SetsTable.by-your-rules-there-nothing':
-    'Pelas suas regras não há nada a colher hoje. Toque num favo para ver por quê, ou para colher mesmo assim com um motivo.',
+  'SetsTable.by-your-rules-there-nothing': [
+    'Pelas suas regras não há nada a colher hoje. Toque num favo para ver por quê, ou',
+    'para colher mesmo assim com um motivo.',
+  ],
   'SetsTable.good-enough-stop': 'Já está bom, pare',
-  'SetsTable.honey-out-combs-honey-times':
-    'O mel que sai é o mel do favo vezes a parte que o deixa: 0,65–0,75 fatiado, 0,75–0,85 picado, 0,85–0,92 amassado e mexido duas vezes, 0,93–0,97 escorrido e prensado. Pedaços são 0,6–0,9 do mel operculado de um favo reto, nas suas caixinhas. Pronto depois conta escorrer até nove décimos e decantar na temperatura da sua cozinha, ou congelar até o miolo. Cera limpa é 50 a 80 % da cera do favo. Valor são os seus preços menos o pote ou a caixinha vazia, o que se dá e come pelo que você diz que vale. O conjunto é o melhor pelas suas regras para o desejo que você nomeou, pela estimativa BAIXA para o inverno.',
+  'SetsTable.honey-out-combs-honey-times': [
+    'O mel que sai é o mel do favo vezes a parte que o deixa: 0,65–0,75 fatiado,',
+    '0,75–0,85 picado, 0,85–0,92 amassado e mexido duas vezes, 0,93–0,97 escorrido e',
+    'prensado. Pedaços são 0,6–0,9 do mel operculado de um favo reto, nas suas caixinhas.',
+    'Pronto depois conta escorrer até nove décimos e decantar na temperatura da sua',
+    'cozinha, ou congelar até o miolo. Cera limpa é 50 a 80 % da cera do favo. Valor são',
+    'os seus preços menos o pote ou a caixinha vazia, o que se dá e come pelo que você',
+    'diz que vale. O conjunto é o melhor pelas suas regras para o desejo que você nomeou,',
+    'pela estimativa BAIXA para o inverno.',
+  ],
   'TwoSpreads.money-over-all-supers': 'dinheiro sobre todas as melgueiras{money}',
   'TwoSpreads.comb-above-line': 'Favo, acima da linha',
   'TwoSpreads.liquid-below-it-higher-more': 'Líquido, abaixo. Mais alto: mais dos anos sorteados.',
   'TwoSpreads.comb-brings-to-in-nine':
     'O favo traz {low} a {high} em nove de dez anos, o líquido {low2} a {high2}',
   'WinterAside.winter': 'Inverno',
-  'WinterAside.sealed-pots-stay-for-their':
-    '{potsStayPercent} % dos potes fechados ficam para o inverno delas, pela sua regra: nenhum grupo dá mais que o resto. Cria e potes de pólen nunca são tocados.',
+  'WinterAside.sealed-pots-stay-for-their': [
+    '{potsStayPercent} % dos potes fechados ficam para o inverno delas, pela sua regra:',
+    'nenhum grupo dá mais que o resto. Cria e potes de pólen nunca são tocados.',
+  ],
   'WinterAside.colony-gone-no-winter-counted': 'A colônia acabou: não se conta inverno.',
   'WinterAside.at-least': 'pelo menos',
   'WinterAside.hard-winter': 'inverno duro: {low}',
   'WinterAside.how-this-was-got-count': 'Como se chegou a isto; contar com uma florada',
-  'WinterAside.stays-sealed-honey-in-full':
-    'Fica: o mel operculado inteiro e o aberto pelo seu açúcar, cada favo pela estimativa baixa.',
+  'WinterAside.stays-sealed-honey-in-full': [
+    'Fica: o mel operculado inteiro e o aberto pelo seu açúcar, cada favo pela estimativa',
+    'baixa.',
+  ],
   'WinterAside.not-read-so-not-counted': 'Não lidos, por isso não contados: {unreadBars}.',
-  'WinterAside.need-your-own-number-for':
-    'A necessidade é o seu número para este tipo de colmeia, pela força anotada; um inverno duro é {hardWinterPercent} % a mais, a mudar em Regras.',
+  'WinterAside.need-your-own-number-for': [
+    'A necessidade é o seu número para este tipo de colmeia, pela força anotada; um',
+    'inverno duro é {hardWinterPercent} % a mais, a mudar em Regras.',
+  ],
   'WinterAside.flow-you-still-count-on': 'Florada com que você ainda conta, depois de hoje',
   'WinterHolds.them': '{labels} deles',
   'WinterHolds.ripe-all-that-was-read':
     'Maduro: {ripe}. Tudo o que foi lido é {read}, contado por baixo; {need} têm de ficar.',
-  'WinterHolds.not-read-and-count-as':
-    '{labels} {labels2} não lidos {labels3, plural, one {conta} other {contam}} como nada.',
   'WinterHolds.ripe-but-winter-needs-it': 'Maduro, mas o inverno precisa dele.',
   'WinterHolds.look-at-them': 'Olhe-os',
-  'WinterHolds.or-count-on-flow-correct':
-    'Ou conte com uma florada, corrija a necessidade em Regras, ou toque em um para colher mesmo assim.',
+  'WinterHolds.or-count-on-flow-correct': [
+    'Ou conte com uma florada, corrija a necessidade em Regras, ou toque em um para',
+    'colher mesmo assim.',
+  ],
   'WishDialog.what-you-want-and-what': 'O que você quer, e o que há',
   'WishDialog.most-all': 'Acima de tudo',
   'WishDialog.what-you-want-most': 'O que você mais quer',
@@ -240,8 +281,10 @@ export const choose: Sentences<ChooseScreen> = {
   'WishDialog.only-what-vessels-kit-hold': 'Só o que cabe nas vasilhas do material',
   'WishDialog.only-jars-and-boxes-in': 'Só os potes e caixinhas em estoque',
   'WishDialog.only-what-freezer-takes': 'Só o que o congelador leva',
-  'WishDialog.prices-stock-and-vessels-stand':
-    'Preços, estoque e vasilhas ficam no material; inverno, peso e favos por colmeia em Regras.',
+  'WishDialog.prices-stock-and-vessels-stand': [
+    'Preços, estoque e vasilhas ficam no material; inverno, peso e favos por colmeia em',
+    'Regras.',
+  ],
   'headline.sealed-pots-out': '{drawn} de {sealed} potes fechados saem',
   'headline.stay-here': '{sealed} ficam aqui.',
   'headline.out': '{hive} sai',
@@ -263,8 +306,10 @@ export const choose: Sentences<ChooseScreen> = {
   'useWinterSums.nest': 'ninho',
   'PoisonQuestion.plants-that-give-poisonous-honey-2':
     '{site}: anotadas plantas que dão mel venenoso.',
-  'ChooseHive.touch-to-lift':
-    'Toque para erguer ({unit}), outra vez para pôr de volta. {figures}Sua regra: {percent} % operculado.',
+  'ChooseHive.touch-to-lift': [
+    'Toque para erguer ({unit}), outra vez para pôr de volta. {figures}Sua regra:',
+    '{percent} % operculado.',
+  ],
   'CombOrLiquidView.brings-more': '{lead} traz mais em {years} de 10 anos assim.',
   'CombPlain.say-how-many':
     '{inAll}. Diga quantos se vendem por mês a cada preço, e os meses ficam aqui.',
@@ -272,4 +317,6 @@ export const choose: Sentences<ChooseScreen> = {
   'InHand.chunk-jars': '{chunkJars} potes com favo',
   'InHand.nothing': 'nada',
   'useFigures.each-capped': 'Em cada {where}: % operculado e {mass} de mel.',
+  'WinterHolds.one-not-read': '{labels} não foi lido e conta como nada.',
+  'WinterHolds.some-not-read': '{labels} não foram lidos e contam como nada.',
 };

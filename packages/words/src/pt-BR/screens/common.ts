@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { CommonScreen } from '../../screens/common.js';
+import type { common as english } from '../../en/screens/common.js';
+import type { Sentences } from '../../sentences.js';
 
-export const common: Sentences<CommonScreen> = {
+export const common: Sentences<typeof english> = {
   'common.why': 'Por quê',
   'common.go-to-look': 'Ir para Olhar',
   'common.lot': 'Lote',
@@ -24,18 +24,6 @@ export const common: Sentences<CommonScreen> = {
   'common.hive': 'Colmeia',
   'common.kind-hive': 'Tipo de colmeia',
   'common.place': 'Lugar',
-  'common.jan': 'Jan',
-  'common.feb': 'Fev',
-  'common.mar': 'Mar',
-  'common.apr': 'Abr',
-  'common.may': 'Mai',
-  'common.jun': 'Jun',
-  'common.jul': 'Jul',
-  'common.aug': 'Ago',
-  'common.sep': 'Set',
-  'common.oct': 'Out',
-  'common.nov': 'Nov',
-  'common.dec': 'Dez',
   'common.weighed': 'Pesado',
   'common.worth': 'Valor',
   'common.by': 'Por',

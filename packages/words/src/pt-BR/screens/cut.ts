@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { CutScreen } from '../../screens/cut.js';
+import type { cut as english } from '../../en/screens/cut.js';
+import type { Sentences } from '../../sentences.js';
 
-export const cut: Sentences<CutScreen> = {
+export const cut: Sentences<typeof english> = {
   'BatchPanel.these-combs-cannot-be-planned': 'Estes favos não podem ser planejados juntos.',
   'BatchPanel.stopped-nothing-was-changed': 'Parado. Nada mudou.',
   'BatchPanel.not-on-board': 'fora da tábua',
@@ -37,8 +37,10 @@ export const cut: Sentences<CutScreen> = {
   'BoardPanel.to-crush': 'para esmagar',
   'BoardPanel.less-empty-boxes': 'menos as caixinhas vazias{proven}',
   'BoardPanel.cut-away-from-hand-sticky': 'Corte para longe da mão; cabo melado escorrega.',
-  'BoardPanel.what-was-read-it-open':
-    'O que foi lido dele, células abertas e vazias, pólen, cria, favo escuro, vira suas falhas.',
+  'BoardPanel.what-was-read-it-open': [
+    'O que foi lido dele, células abertas e vazias, pólen, cria, favo escuro, vira suas',
+    'falhas.',
+  ],
   'BoardPanel.spoilt-for-pieces': 'Não serve para pedaços',
   'BoardPanel.crush-it': 'Esmagar',
   'BoardPanel.looking-for-best-cuts': 'Procurando os melhores cortes…',
@@ -66,8 +68,10 @@ export const cut: Sentences<CutScreen> = {
   'ColdPanel.freeze-whole-then-cut': 'Congelar inteiro, depois cortar',
   'ColdPanel.at-humidity-open-honey-takes':
     'Com {humidity} % de umidade o mel aberto puxa água: cubra a grade ou seque o cômodo.',
-  'ColdPanel.air-wets-open-honey-up':
-    'Ar de {humidity} % molha o mel aberto até {balance} % de água (Martin 1958), devagar: cubra a grade ou seque o cômodo.',
+  'ColdPanel.air-wets-open-honey-up': [
+    'Ar de {humidity} % molha o mel aberto até {balance} % de água (Martin 1958),',
+    'devagar: cubra a grade ou seque o cômodo.',
+  ],
   'ColdPanel.since': 'desde',
   'ColdPanel.from': 'a partir de',
   'ColdPanel.text': '{dueAt} {dueAt2}',
@@ -96,13 +100,20 @@ export const cut: Sentences<CutScreen> = {
   'ColdPanel.out-freezer-closed': 'Fora do congelador, fechado',
   'ColdPanel.out-freezer-it-thaws-closed': 'Fora do congelador; descongela fechado.',
   'ColdPanel.are-days-loads': '{litres} são {days, plural, one {# dia} other {# dias}} de cargas.',
-  'ColdPanel.your-rule-keeps-comb-in':
-    'Sua regra guarda o favo no frio por {waxFrozenWeeks, plural, one {# semana} other {# semanas}}: pode sair então, ou quando o frio fez seu trabalho, o que vier depois.',
+  'ColdPanel.your-rule-keeps-comb-in': [
+    'Sua regra guarda o favo no frio por',
+    '{waxFrozenWeeks, plural, one {# semana} other {# semanas}}: pode sair então, ou',
+    'quando o frio fez seu trabalho, o que vier depois.',
+  ],
   'ColdPanel.conduction-in': 'Condução em {packing}',
   'ColdPanel.text-2': 'de {sidesText}',
   'ColdPanel.thick': '{thicknessMm} de espessura',
-  'ColdPanel.with-still-air-on-all':
-    'com ar parado por todos os lados, difusividade 1,0 a 1,7 × 10⁻⁷ m²/s; traça por Cantwell e Smith 1970, contada desde que o miolo está frio; pequeno besouro das colmeias 24 h a {said}. O que se diz vai pela borda lenta. Isto acaba com insetos, não com estrago.',
+  'ColdPanel.with-still-air-on-all': [
+    'com ar parado por todos os lados, difusividade 1,0 a 1,7 × 10⁻⁷ m²/s; traça por',
+    'Cantwell e Smith 1970, contada desde que o miolo está frio; pequeno besouro das',
+    'colmeias 24 h a {said}. O que se diz vai pela borda lenta. Isto acaba com insetos,',
+    'não com estrago.',
+  ],
   'ColdPanel.order-work': 'Ordem do trabalho',
   'ColdPanel.your-rule': 'Sua regra: {freeze}.',
   'ColdPanel.frozen-whole': 'Congelado inteiro',
@@ -140,8 +151,10 @@ export const cut: Sentences<CutScreen> = {
   'FlawTools.draw-flaw-2': 'Desenhar uma falha:',
   'FlawTools.rub-out': 'Apagar',
   'FlawTools.thick-there': 'Espessura ali',
-  'FlawTools.then-draw-where-on-comb':
-    'Depois desenhe onde, no favo. As caixinhas a que não serve ficam fora dali; os pesos acompanham.',
+  'FlawTools.then-draw-where-on-comb': [
+    'Depois desenhe onde, no favo. As caixinhas a que não serve ficam fora dali; os pesos',
+    'acompanham.',
+  ],
   'FlawTools.or-by-numbers-from-left': 'Ou por números, da esquerda e da barra',
   'FlawTools.from-left': 'Da esquerda',
   'FlawTools.below-bar': 'Abaixo da barra',
@@ -150,8 +163,10 @@ export const cut: Sentences<CutScreen> = {
   'NextCut.last-cut-made': 'Último corte feito',
   'NextCut.cut-made': 'Corte {cutsDone} de {cuts} feito',
   'NextCut.cut-away-from-hand': 'Corte para longe da mão.',
-  'NextCut.green-line-next-if-piece':
-    'A linha verde é a próxima. Se um pedaço rachar, toque nele: o resto é planejado de novo. {likely}',
+  'NextCut.green-line-next-if-piece': [
+    'A linha verde é a próxima. Se um pedaço rachar, toque nele: o resto é planejado de',
+    'novo. {likely}',
+  ],
   'NextCut.template-at-true-size-pdf': 'Molde em tamanho real (PDF)',
   'NextCut.same-as-svg': 'O mesmo em SVG',
   'NextCut.plan-it-anew': 'Planejar de novo',
@@ -205,8 +220,10 @@ export const cut: Sentences<CutScreen> = {
   'PlanDrafts.plan': 'Plano {at} de {of}',
   'PlanDrafts.before': 'Anterior',
   'PlanDrafts.next': 'Próximo',
-  'PlanDrafts.drag-piece-or-cut-it':
-    'Arraste um pedaço ou um corte: encaixa a cada {said}, a faca acompanha. As setas fazem o mesmo.',
+  'PlanDrafts.drag-piece-or-cut-it': [
+    'Arraste um pedaço ou um corte: encaixa a cada {said}, a faca acompanha. As setas',
+    'fazem o mesmo.',
+  ],
   'PlanDrafts.put-plans-away': 'Guardar os planos',
   'RecordPanel.box': 'caixa {slot}',
   'RecordPanel.to-pieces-were-possible': '{low} a {high} pedaços eram possíveis',
@@ -214,8 +231,10 @@ export const cut: Sentences<CutScreen> = {
   'RecordPanel.by-looks-were-made-them':
     'Pelos olhares {possible}; {made} foram feitos, {made2} deles sem a tábua.',
   'RecordPanel.possible-against-made': 'Possível contra feito',
-  'RecordPanel.nothing-was-laid-on-board':
-    'Nada foi posto na tábua ainda. A partir do primeiro favo fica aqui o que era possível, planejado e feito.',
+  'RecordPanel.nothing-was-laid-on-board': [
+    'Nada foi posto na tábua ainda. A partir do primeiro favo fica aqui o que era',
+    'possível, planejado e feito.',
+  ],
   'RecordPanel.planned': 'Planejado',
   'RecordPanel.made': 'Feito',
   'RecordPanel.sold': 'Vendido',
@@ -229,8 +248,10 @@ export const cut: Sentences<CutScreen> = {
   'useKnife.this-comb-cannot-be-planned': 'Este favo não pode ser planejado.',
   'useKnife.no-empty-boxes-for-comb':
     'Não sobram caixinhas vazias: ponha algumas no material, com as medidas internas.',
-  'useKnife.no-piece-for-your-boxes':
-    'Deste favo não sai pedaço para as suas caixinhas entre as falhas. Esmague-o, ou use outras caixinhas.',
+  'useKnife.no-piece-for-your-boxes': [
+    'Deste favo não sai pedaço para as suas caixinhas entre as falhas. Esmague-o, ou use',
+    'outras caixinhas.',
+  ],
   'useKnife.knife-has-begun-pieces-stay':
     'A faca começou: os pedaços ficam onde estão. Se um rachar, toque nele.',
   'BatchPanel.on-board': '{comb} está na tábua.',

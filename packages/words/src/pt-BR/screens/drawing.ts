@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { DrawingScreen } from '../../screens/drawing.js';
+import type { drawing as english } from '../../en/screens/drawing.js';
+import type { Sentences } from '../../sentences.js';
 
-export const drawing: Sentences<DrawingScreen> = {
+export const drawing: Sentences<typeof english> = {
   'CombFace.lower-edge': 'Borda de baixo de {content}',
   'CombFace.dashed': 'tracejado: {beforeText}',
   'CombPaint.no-tone': 'sem tom',

@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { JarScreen } from '../../screens/jar.js';
+import type { jar as english } from '../../en/screens/jar.js';
+import type { Sentences } from '../../sentences.js';
 
-export const jar: Sentences<JarScreen> = {
+export const jar: Sentences<typeof english> = {
   'FillPanel.high': ', {mm} de altura',
   'FillPanel.it-ferments-sooner-cold-vented':
     '{honey}: fermenta mais cedo. Frio, tampa com respiro, comido primeiro.',
@@ -35,17 +35,15 @@ export const jar: Sentences<JarScreen> = {
   'FillPanel.one-that-never-comes-again': 'Um que nunca se repete: com a data ou o ano nele.',
   'FillPanel.keep-this-code': 'Ficar com este código',
   'FillPanel.label': 'O rótulo',
-  'FillPanel.without-registration-it-reads-gift':
-    'Sem registro ele diz presente; diga em Regras se você é registrado para vender. Pergunte à vigilância sanitária.',
+  'FillPanel.without-registration-it-reads-gift': [
+    'Sem registro ele diz presente; diga em Regras se você é registrado para vender.',
+    'Pergunte à vigilância sanitária.',
+  ],
   'FillPanel.every-word-comes-from-record': 'Cada palavra vem do registro. {registeredToSell}',
   'FillPanel.labels-and-printing': 'Rótulos e impressão…',
   'FilledTable.what-was-filled': 'O que foi enchido',
   'FilledTable.net-each': 'Líquido, cada',
   'FilledTable.use-by': 'usar até {useBy}',
-  'FilledTable.jar': 'pote',
-  'FilledTable.jars': 'potes',
-  'FilledTable.piece': 'pedaço',
-  'FilledTable.pieces': 'pedaços',
   'FilledTable.weigh-jars': 'Pesar os potes de {code}',
   'FilledTable.text': '{weights} de {count}',
   'FilledTable.lightest': 'o mais leve {lowestWeighedG}',
@@ -62,8 +60,10 @@ export const jar: Sentences<JarScreen> = {
   'JarView.several-lots': 'Vários lotes',
   'JarView.shelf': 'Prateleira',
   'JarView.no-honey-waits-to-be': 'Nenhum mel espera para ser envasado.',
-  'JarView.when-drain-closed-its-honey':
-    'Quando um escorrimento é fechado seu mel fica aqui; os potes são contados do seu estoque até o grama.',
+  'JarView.when-drain-closed-its-honey': [
+    'Quando um escorrimento é fechado seu mel fica aqui; os potes são contados do seu',
+    'estoque até o grama.',
+  ],
   'JarView.jar': 'encher {place}',
   'JarView.at-these-jars': 'nestes potes',
   'JarView.harvested': 'Colhido em {date}',
@@ -98,8 +98,10 @@ export const jar: Sentences<JarScreen> = {
   'KeepsByWarmth.fermenting': 'Fermentação',
   'KeepsByWarmth.invertase-half-gone': 'Metade da invertase',
   'KeepsByWarmth.diastase-half-gone': 'Metade da diástase',
-  'KeepsByWarmth.by-water-lochhead-1933-yeast':
-    'Com {moisturePercent} % de água: Lochhead (1933). {said} a levedura não cresce no mel: Wilson e Marvin (1932). Enzimas: White (1964).',
+  'KeepsByWarmth.by-water-lochhead-1933-yeast': [
+    'Com {moisturePercent} % de água: Lochhead (1933). {said} a levedura não cresce no',
+    'mel: Wilson e Marvin (1932). Enzimas: White (1964).',
+  ],
   'KeepsByWarmth.it-granulates-liquid-between-its':
     'Cristaliza: o líquido entre os cristais é mais úmido, por isso conta uma classe pior.',
   'LabelSheetDialog.paper-wide': 'Largura do papel',
@@ -121,8 +123,10 @@ export const jar: Sentences<JarScreen> = {
   'LabelsPanel.write-your-words': 'escreva as suas palavras',
   'LabelsPanel.your-words': 'Suas palavras',
   'LabelsPanel.reading-label': 'Lendo o rótulo…',
-  'LabelsPanel.every-word-but-your-own':
-    '{sheet}. Cada palavra, menos as suas linhas, vem do registro. Toque no primeiro rótulo livre de uma folha começada.',
+  'LabelsPanel.every-word-but-your-own': [
+    '{sheet}. Cada palavra, menos as suas linhas, vem do registro. Toque no primeiro',
+    'rótulo livre de uma folha começada.',
+  ],
   'LabelsPanel.make-it-fit': 'Fazer caber',
   'LabelsPanel.line': 'Linha: {kind}',
   'LabelsPanel.pt': '{sizePt} pt',
@@ -156,14 +160,18 @@ export const jar: Sentences<JarScreen> = {
   'LeaveJar.are-not-filled': '{leftG} não estão envasados',
   'LeaveJar.what-becomes-it': 'O que será dele?',
   'LeaveJar.it-stays-here-to-be': 'Fica aqui, para envasar depois',
-  'LeaveJar.honey-never-fed-to-another':
-    'Nunca se dá mel a outra colônia: os esporos da loque viajam nele. Para juntá-lo a outro mel, use Vários lotes.',
+  'LeaveJar.honey-never-fed-to-another': [
+    'Nunca se dá mel a outra colônia: os esporos da loque viajam nele. Para juntá-lo a',
+    'outro mel, use Vários lotes.',
+  ],
   'LotsPanel.expected': 'esperados {kg}',
   'LotsPanel.measured-wettest-drop-counts-unless':
     'Medido: {moisturePercent} %, a gota mais úmida. Vale até você dizer outra.',
   'LotsPanel.what-waits': 'O que espera',
-  'LotsPanel.no-honey-waits-and-none':
-    'Nenhum mel espera nem é esperado. Quando se escolhe uma colheita, seu mel fica aqui tracejado.',
+  'LotsPanel.no-honey-waits-and-none': [
+    'Nenhum mel espera nem é esperado. Quando se escolhe uma colheita, seu mel fica aqui',
+    'tracejado.',
+  ],
   'LotsPanel.keep-back-all': 'Guardar de todos',
   'LotsPanel.no-jars-in-kit': 'Não há potes no material.',
   'LotsPanel.add-them-in-rules': 'Acrescente em Regras.',
@@ -174,17 +182,25 @@ export const jar: Sentences<JarScreen> = {
   'LotsPanel.proven-best': ', provado o melhor',
   'LotsPanel.best-found-in-time': ', o melhor achado no tempo',
   'LotsPanel.left-over': 'de sobra{provenOptimal}.',
-  'LotsPanel.promised-cannot-be-filled-they':
-    '{missing} × {jarKindId} prometidos não podem ser enchidos: vão para os potes da semana que vem.',
-  'LotsPanel.finds-no-jar-about-more':
-    '{g} não acha pote: mais cerca de {jars} de “{needed}”, ou espera os potes da semana que vem.',
+  'LotsPanel.promised-cannot-be-filled-they': [
+    '{missing} × {jarKindId} prometidos não podem ser enchidos: vão para os potes da',
+    'semana que vem.',
+  ],
+  'LotsPanel.finds-no-jar-about-more': [
+    '{g} não acha pote: mais cerca de {jars} de “{needed}”, ou espera os potes da semana',
+    'que vem.',
+  ],
   'LotsPanel.filled-jars-as-drawn': 'Cheios {reduce} potes como desenhado',
   'LotsPanel.nothing-to-fill-yet': 'Nada a encher ainda',
-  'LotsPanel.each-jar-holds-honey-one':
-    'Cada pote tem mel de um lote. Primeiro as promessas. Mel tracejado é esperado pela borda alta, e ainda não é envasado.',
+  'LotsPanel.each-jar-holds-honey-one': [
+    'Cada pote tem mel de um lote. Primeiro as promessas. Mel tracejado é esperado pela',
+    'borda alta, e ainda não é envasado.',
+  ],
   'LotsPanel.if-they-were-one': 'Se fossem um só',
-  'LotsPanel.with-two-lots-chosen-their':
-    'Com dois lotes escolhidos a mistura se calcula aqui: os pesos somam, a água faz média por massa.',
+  'LotsPanel.with-two-lots-chosen-their': [
+    'Com dois lotes escolhidos a mistura se calcula aqui: os pesos somam, a água faz',
+    'média por massa.',
+  ],
   'LotsPanel.water': 'Água de {l}, {sub}',
   'LotsPanel.water-2': '{kg} de {moisturePercent} % de água.',
   'LotsPanel.mixing-dilutes-fault-it-does': '{reason} Misturar dilui um defeito, não o conserta.',
@@ -221,8 +237,10 @@ export const jar: Sentences<JarScreen> = {
   'PromisesPanel.promise-them': 'Prometer',
   'PromisesPanel.promise-some-jars': 'Prometer alguns potes…',
   'SaleChecks.before-anything-sold': 'Antes de vender qualquer coisa',
-  'SaleChecks.what-law-asks-differs-from':
-    'O que a lei pede varia de lugar para lugar. O Furrow não diz que um mel é legal ou seguro: pergunte à vigilância sanitária.',
+  'SaleChecks.what-law-asks-differs-from': [
+    'O que a lei pede varia de lugar para lugar. O Furrow não diz que um mel é legal ou',
+    'seguro: pergunte à vigilância sanitária.',
+  ],
   'ShelfPanel.off-for-all': ', {off} a menos: {o} por todos',
   'ShelfPanel.on-shelf': 'Na prateleira',
   'ShelfPanel.nothing-this-harvest-packed': 'Nada desta colheita está embalado.',
@@ -251,7 +269,6 @@ export const jar: Sentences<JarScreen> = {
   'ShelfPlace.all-that-stands-there': 'Tudo o que está lá',
   'ShelfPlace.shelf-empty': 'A prateleira está vazia.',
   'ShelfPlace.text': '{left} de {count} × {netG}',
-  'ShelfPlace.pieces-comb': 'Pedaços de favo',
   'ShelfPlace.use-first-by-not-for': 'Usar primeiro, até {useBy}; não vender.',
   'ShelfPlace.trace': 'Rastrear {code}',
   'ShelfPlace.trace-2': 'Rastro',
@@ -272,8 +289,10 @@ export const jar: Sentences<JarScreen> = {
   'WaxPanel.filtered': 'Filtrada',
   'WaxPanel.under-glass-it-burns-hands':
     'Sob vidro também queima as mãos: deixe endurecer antes de tocar.',
-  'WaxPanel.melt-in-water-bath-never':
-    'Derreta em banho-maria, nunca na chama, nunca sem ninguém olhando. Nada de água em cera que queima: tampa em cima, fogo apagado.',
+  'WaxPanel.melt-in-water-bath-never': [
+    'Derreta em banho-maria, nunca na chama, nunca sem ninguém olhando. Nada de água em',
+    'cera que queima: tampa em cima, fogo apagado.',
+  ],
   'WaxPanel.about-clean': 'Cerca de {replace}–{high} limpa. {sentence}',
   'WaxPanel.rest-slumgum-honey-and-water': 'O resto é borra, mel e água',
   'WaxPanel.block': 'Bloco {i}',
@@ -287,14 +306,18 @@ export const jar: Sentences<JarScreen> = {
   'WaxPanel.gave': '{way}, {filtered}: {inG} deram {cleanG}, {cleanG2} %',
   'WaxPanel.at-brix': '{litres} a {brixPercent} °Brix',
   'WaxPanel.cold': ', no frio',
-  'WaxPanel.honey-in-it-use-it':
-    '({brixPercent}), {honeyG} de mel nela. Use antes de {r}{cold}: água com pouco açúcar fermenta.',
+  'WaxPanel.honey-in-it-use-it': [
+    '({brixPercent}), {honeyG} de mel nela. Use antes de {r}{cold}: água com pouco açúcar',
+    'fermenta.',
+  ],
   'WaxPanel.what-rinse-becomes': 'O que vira a água de lavagem',
   'WaxPanel.begins-at': 'Começa em',
   'WaxPanel.ends-at': 'Termina em',
   'WaxPanel.only-honey-this-harvest-are': 'Só há {nowG} de mel desta colheita aqui.',
-  'WaxPanel.vented-until-it-quiet-bottles':
-    'Com respiro até ficar quieto: garrafas sob pressão estouram. O álcool tem leis próprias: pergunte.',
+  'WaxPanel.vented-until-it-quiet-bottles': [
+    'Com respiro até ficar quieto: garrafas sob pressão estouram. O álcool tem leis',
+    'próprias: pergunte.',
+  ],
   'WaxPanel.may-go-back': 'Pode voltar.',
   'WaxPanel.not-to-be-fed': 'Não se dá às abelhas.',
   'WaxPanel.rinse-water': 'Água de lavagem',
@@ -307,8 +330,10 @@ export const jar: Sentences<JarScreen> = {
   'WaxPanel.at-honey-and-water-added':
     'a {targetGravity}, {addedHoneyG} de mel e {addedWaterL} de água acrescentados',
   'WaxPanel.what-you-do': 'O que você faz',
-  'WaxPanel.in-open-it-calls-robbers':
-    'Ao ar livre chama pilhagem e espalha doença; muitos lugares proíbem. Pergunte ao fiscal de abelhas.',
+  'WaxPanel.in-open-it-calls-robbers': [
+    'Ao ar livre chama pilhagem e espalha doença; muitos lugares proíbem. Pergunte ao',
+    'fiscal de abelhas.',
+  ],
   'WaxPanel.i-know-and-it-allowed': 'Eu sei, e aqui é permitido',
   'WaxPanel.done-with-wet-gear': 'Pronto com os utensílios molhados',
   'FillPanel.it-granulates-one-grade-worse': 'Cristaliza: uma classe pior.',
@@ -340,4 +365,7 @@ export const jar: Sentences<JarScreen> = {
   'KeepsByWarmth.under-and-above': 'Abaixo de {cold} e acima de {warm}',
   'ShelfPlace.pieces-of-comb': 'Pedaços de favo',
   'FillPanel.filled-b': 'Cheios {count} × {net}',
+  'FilledTable.jar-word': '{count, plural, one {pote} other {potes}}',
+  'FilledTable.piece-word': '{count, plural, one {pedaço} other {pedaços}}',
+  'FillPanel.batch': 'Lote {code}.',
 };

@@ -1,15 +1,17 @@
-import type { Sentences } from '../../catalogue.js';
-import type { KitScreen } from '../../screens/kit.js';
+import type { kit as english } from '../../en/screens/kit.js';
+import type { Sentences } from '../../sentences.js';
 
-export const kit: Sentences<KitScreen> = {
+export const kit: Sentences<typeof english> = {
   'GearPanel.spare-bars': 'Barras de reserva',
   'GearPanel.spare-frames': 'Quadros de reserva',
   'GearPanel.empty-boxes-or-supers': 'Caixas ou melgueiras vazias',
   'GearPanel.tool': 'Ferramenta',
   'GearPanel.clothing': 'Roupa',
   'GearPanel.kit-spares-and-things-to': 'Material: reservas e coisas a consertar',
-  'GearPanel.none-yet-spares-are-counted':
-    'Nenhuma ainda. As reservas são contadas contra o que uma colheita precisa; o que há para consertar fica em Preparar com seu dia.',
+  'GearPanel.none-yet-spares-are-counted': [
+    'Nenhuma ainda. As reservas são contadas contra o que uma colheita precisa; o que há',
+    'para consertar fica em Preparar com seu dia.',
+  ],
   'GearPanel.there-are': 'Há',
   'GearPanel.to-mend': 'Consertar',
   'GearPanel.by': 'até {dueOn}',
@@ -59,8 +61,10 @@ export const kit: Sentences<KitScreen> = {
   'JarKindForm.put-them-in-kit': 'Pôr no material',
   'JarKindForm.take-them-out-kit': 'Tirar do material',
   'JarKindsPanel.kit-jars-and-boxes': 'Material: potes e caixinhas',
-  'JarKindsPanel.none-yet-with-net-weight':
-    'Nenhum ainda. Com peso líquido e estoque o Furrow conta os potes, e diz antes do dia o que falta.',
+  'JarKindsPanel.none-yet-with-net-weight': [
+    'Nenhum ainda. Com peso líquido e estoque o Furrow conta os potes, e diz antes do dia',
+    'o que falta.',
+  ],
   'JarKindsPanel.jar-or-box': 'Pote ou caixinha',
   'JarKindsPanel.for': 'Para',
   'JarKindsPanel.net': 'Líquido',

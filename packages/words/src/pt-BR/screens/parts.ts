@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { PartsScreen } from '../../screens/parts.js';
+import type { parts as english } from '../../en/screens/parts.js';
+import type { Sentences } from '../../sentences.js';
 
-export const parts: Sentences<PartsScreen> = {
+export const parts: Sentences<typeof english> = {
   'BegunDialog.when-was-it-taken': 'Quando foi colhido?',
   'BegunDialog.weigh-it-and-empty-vessel': 'Pese, e a vasilha vazia também.',
   'BegunDialog.tare-not-below-gross-weight': 'A tara não está abaixo do peso bruto.',
@@ -25,8 +25,10 @@ export const parts: Sentences<PartsScreen> = {
   'DepthCheck.check-it-by-its-depth': 'Conferir pela altura',
   'DepthCheck.it-stands-this-deep-in': 'Tem esta altura em {vessel}',
   'DepthCheck.comb-fills-55-to-85': '; o favo enche 55 a 85 % da altura',
-  'DepthCheck.wide-inside-round-vessel-estimate':
-    '{said} de largura interna, {waterText}, {said2}{of}. Uma vasilha redonda; uma estimativa, nunca um peso.',
+  'DepthCheck.wide-inside-round-vessel-estimate': [
+    '{said} de largura interna, {waterText}, {said2}{of}. Uma vasilha redonda; uma',
+    'estimativa, nunca um peso.',
+  ],
   'HoldsNote.held-back': 'Retido: {cause}.',
   'HoldsNote.who-said-what-in-writing': 'Quem disse o quê, por escrito',
   'HoldsNote.it-stands-in-book-with': 'Fica no livro com a data de hoje.',
@@ -54,17 +56,25 @@ export const parts: Sentences<PartsScreen> = {
   'OwedNote.weigh-it-instead': 'Pesar em vez disso',
   'RoomAir.rooms-humidity': 'A umidade do cômodo',
   'RoomAir.cover-it-or-dry-room': 'Cubra, ou seque o cômodo:',
-  'RoomAir.open-for-h-it-takes':
-    'aberto por {wholeHours} h ele puxa {grams} de água e vai de {moisturePercent} % a {water}. Meça de novo antes de envasar.',
+  'RoomAir.open-for-h-it-takes': [
+    'aberto por {wholeHours} h ele puxa {grams} de água e vai de {moisturePercent} % a',
+    '{water}. Meça de novo antes de envasar.',
+  ],
   'RoomAir.this-air-takes-water-out':
     'Este ar tira água dele: {grams} em {wholeHours} h, a {water}.',
-  'RoomAir.honey-18-water-takes-on':
-    'Mel de 18 % de água puxa mais acima de cerca de 60 % de umidade: num cômodo úmido cubra-o.',
+  'RoomAir.honey-18-water-takes-on': [
+    'Mel de 18 % de água puxa mais acima de cerca de 60 % de umidade: num cômodo úmido',
+    'cubra-o.',
+  ],
   'RoomAir.below-50-and-above-80':
     'Abaixo de 50 e acima de 80 % nada está publicado para calcular.',
   'RoomAir.usual-pail-as-its-width': ', um balde comum, pois a largura não se sabe',
-  'RoomAir.at-honey-at-balance-with':
-    'A {humidityPercent} % o mel está em equilíbrio com {balancePercent} % de água (Martin 1958, mel de trevo perto de {said}). Em {said2} de superfície parada{openCm2} ela se espalha devagar: uma faixa de partida de mais de dez vezes, e os gramas também. Mel em película fina num coador tem mais superfície e puxa mais.',
+  'RoomAir.at-honey-at-balance-with': [
+    'A {humidityPercent} % o mel está em equilíbrio com {balancePercent} % de água',
+    '(Martin 1958, mel de trevo perto de {said}). Em {said2} de superfície',
+    'parada{openCm2} ela se espalha devagar: uma faixa de partida de mais de dez vezes, e',
+    'os gramas também. Mel em película fina num coador tem mais superfície e puxa mais.',
+  ],
   'SiteFields.name-site': 'Nome do local',
   'SiteFields.time-zone': 'Fuso horário',
   'SiteFields.hemisphere-seasons-and-winters-go': 'Hemisfério: estações e invernos vão por ele',
@@ -84,8 +94,10 @@ export const parts: Sentences<PartsScreen> = {
   'WaterAtBench.drops-mean-apart':
     '{count} gotas, média {meanPercent} %, diferença {spreadPercent}',
   'WaterAtBench.water': '{percent} % de água: {drops}, {where}, {when}.',
-  'WaterAtBench.more-drops-would-tell-mean':
-    '{n, plural, one {mais # gota diria} other {mais # gotas diriam}} a média com {wITHINPOINTS} ponto.',
+  'WaterAtBench.more-drops-would-tell-mean': [
+    '{n, plural, one {mais # gota diria} other {mais # gotas diriam}} a média com',
+    '{wITHINPOINTS} ponto.',
+  ],
   'WaterAtBench.water-2': 'Água',
   'WeighFields.lighter-than-empty-vessel': 'Mais leve que a vasilha vazia, {tareG}.',
   'WeighFields.not-known-weigh-it-empty':

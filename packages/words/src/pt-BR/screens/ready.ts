@@ -1,16 +1,22 @@
-import type { Sentences } from '../../catalogue.js';
-import type { ReadyScreen } from '../../screens/ready.js';
+import type { ready as english } from '../../en/screens/ready.js';
+import type { Sentences } from '../../sentences.js';
 
-export const ready: Sentences<ReadyScreen> = {
+export const ready: Sentences<typeof english> = {
   'BringList.to-hive': 'Para a colmeia',
   'BringList.text': '{lines} de {lines2}',
   'BringList.missing': '{line}: falta',
   'BringList.missing-2': 'falta',
   'CalendarAddress.address-that-your-calendar-follows': 'Um endereço que o seu calendário segue…',
-  'CalendarAddress.phones-calendar-cannot-follow-one':
-    'O calendário de um telefone não consegue seguir um: só telefones que entraram são atendidos, e o calendário dele não é um. Ele leva o arquivo de calendário; leve de novo quando o plano mudar.',
-  'CalendarAddress.calendar-on-this-machine-that':
-    'Um calendário nesta máquina que o assina mostra cada passo como é planejado, movido ou largado, e o que está na hora na bancada. Ele lê isso e não muda nada. O calendário de um telefone leva o arquivo.',
+  'CalendarAddress.phones-calendar-cannot-follow-one': [
+    'O calendário de um telefone não consegue seguir um: só telefones que entraram são',
+    'atendidos, e o calendário dele não é um. Ele leva o arquivo de calendário; leve de',
+    'novo quando o plano mudar.',
+  ],
+  'CalendarAddress.calendar-on-this-machine-that': [
+    'Um calendário nesta máquina que o assina mostra cada passo como é planejado, movido',
+    'ou largado, e o que está na hora na bancada. Ele lê isso e não muda nada. O',
+    'calendário de um telefone leva o arquivo.',
+  ],
   'CalendarAddress.it-shown-this-once': 'É mostrado só desta vez.',
   'CalendarAddress.copied': 'Copiado',
   'CalendarAddress.copy-it': 'Copiar',
@@ -71,10 +77,19 @@ export const ready: Sentences<ReadyScreen> = {
   'ReadyView.from-washing-gear-to-last': 'De lavar os utensílios ao último pote',
   'ReadyView.only': 'Só {hiveName}',
   'ReadyView.working-out-day': 'Calculando o dia …',
-  'ReadyView.drag-step-or-move-it':
-    'Arraste um passo, ou mova-o com as setas um quarto de hora por vez; o resto acompanha. Escuro: suas mãos. Claro: espera. As mãos descansam fora de {workFrom} a {workTo}, e entre {quietFrom} e {quietTo}.',
-  'ReadyView.draining-runs-by-slow-edge':
-    'O escorrer vai pela borda lenta da faixa do modo, hora a hora a {said} de dia e {said2} de noite e {waterSaid}; decantar por Stokes para migalhas de raio {said3}; congelar até o miolo ter ficado frio o bastante; minutos por favo, pedaço e pote são as suas regras. Os passos ficam tão cedo quanto os anteriores, mãos, vasilhas, balança e congelador deixam. A nota de uma hora começa em 80; cada razão diz o que soma ou tira.',
+  'ReadyView.drag-step-or-move-it': [
+    'Arraste um passo, ou mova-o com as setas um quarto de hora por vez; o resto',
+    'acompanha. Escuro: suas mãos. Claro: espera. As mãos descansam fora de {workFrom} a',
+    '{workTo}, e entre {quietFrom} e {quietTo}.',
+  ],
+  'ReadyView.draining-runs-by-slow-edge': [
+    'O escorrer vai pela borda lenta da faixa do modo, hora a hora a {said} de dia e',
+    '{said2} de noite e {waterSaid}; decantar por Stokes para migalhas de raio {said3};',
+    'congelar até o miolo ter ficado frio o bastante; minutos por favo, pedaço e pote são',
+    'as suas regras. Os passos ficam tão cedo quanto os anteriores, mãos, vasilhas,',
+    'balança e congelador deixam. A nota de uma hora começa em 80; cada razão diz o que',
+    'soma ou tira.',
+  ],
   'ReadyView.bring-and-have': 'Levar e ter',
   'ReadyView.trips': '{trips} viagens',
   'ReadyView.with-vehicle-about-and-with':
@@ -98,8 +113,10 @@ export const ready: Sentences<ReadyScreen> = {
   'RoundView.day': ', {aDay} % por dia',
   'RoundView.on': 'em {seenOn}',
   'RoundView.no-hive-in-boxes-yet': 'Nenhuma colmeia de caixas ainda.',
-  'RoundView.which-hive-wants-super-or':
-    'Qual colmeia quer melgueira ou caixa, o que carregar e quando voltar fica aqui, quando houver uma colmeia de caixas em Olhar.',
+  'RoundView.which-hive-wants-super-or': [
+    'Qual colmeia quer melgueira ou caixa, o que carregar e quando voltar fica aqui,',
+    'quando houver uma colmeia de caixas em Olhar.',
+  ],
   'RoundView.back-to-ready': 'Voltar para Preparar',
   'RoundView.empty-in-stock': 'vazias em estoque',
   'RoundView.one-trip': 'uma viagem',
@@ -114,8 +131,13 @@ export const ready: Sentences<ReadyScreen> = {
   'RoundView.gets': '{there}recebe',
   'RoundView.short': ', faltam {short}',
   'RoundView.next-by': ', a próxima até {backOn}',
-  'RoundView.hive-wants-next-box-once':
-    'Uma colmeia quer a próxima caixa quando cada uma das suas com favo foi vista pelo menos 70 % cheia, e não é entressafra. O que recebe é o que precisa menos as vazias que estão lá; a florada mais forte é servida primeiro. Uma caixa fica cheia de novo no ritmo em que a última encheu entre os dois últimos olhares: um palpite de que a florada segue.',
+  'RoundView.hive-wants-next-box-once': [
+    'Uma colmeia quer a próxima caixa quando cada uma das suas com favo foi vista pelo',
+    'menos 70 % cheia, e não é entressafra. O que recebe é o que precisa menos as vazias',
+    'que estão lá; a florada mais forte é servida primeiro. Uma caixa fica cheia de novo',
+    'no ritmo em que a última encheu entre os dois últimos olhares: um palpite de que a',
+    'florada segue.',
+  ],
   'SiteDialog.place-and-weather': '{site}: lugar e tempo',
   'SiteDialog.weather-at-00-as-you': 'Tempo às {local}:00, como você sabe',
   'SiteDialog.warmth': 'Calor',
@@ -134,8 +156,10 @@ export const ready: Sentences<ReadyScreen> = {
   'SiteDialog.none-known': 'nenhuma conhecida',
   'SiteDialog.yes': 'sim',
   'SiteDialog.ask-locally': 'pergunte na região',
-  'SiteDialog.sun-times-not-known-until':
-    'Horas do sol não sabidas: até que se diga, oferecem-se horas a menos de quatro do meio-dia.',
+  'SiteDialog.sun-times-not-known-until': [
+    'Horas do sol não sabidas: até que se diga, oferecem-se horas a menos de quatro do',
+    'meio-dia.',
+  ],
   'SiteDialog.forage-by-month-as-you': 'Florada por mês, como você sabe',
   'SiteDialog.forage-in': 'Florada em {name}',
   'SiteDialog.not-noted': 'não anotado',

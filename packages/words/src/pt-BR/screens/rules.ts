@@ -1,15 +1,17 @@
-import type { Sentences } from '../../catalogue.js';
-import type { RulesScreen } from '../../screens/rules.js';
+import type { rules as english } from '../../en/screens/rules.js';
+import type { Sentences } from '../../sentences.js';
 
-export const rules: Sentences<RulesScreen> = {
+export const rules: Sentences<typeof english> = {
   'BenchRules.at-hive-and-at-bench': 'Na colmeia e na bancada',
   'BenchRules.slices-are-turned-and-stirred': 'As fatias também são viradas e mexidas',
   'BenchRules.frames-at-once': 'Quadros de uma vez',
   'BenchRules.back-to-frame-within': 'Voltar a um quadro em até',
   'BenchRules.weeks': 'semanas',
   'BenchRules.at-cutting-board': 'Na tábua de corte',
-  'CrushRules.in-open-it-calls-robbers':
-    'Ao ar livre chama pilhagem e espalha doença; muitos lugares proíbem. Pergunte ao fiscal de abelhas.',
+  'CrushRules.in-open-it-calls-robbers': [
+    'Ao ar livre chama pilhagem e espalha doença; muitos lugares proíbem. Pergunte ao',
+    'fiscal de abelhas.',
+  ],
   'InstrumentsPanel.silent-it-plugged-in': 'calada: está ligada?',
   'InstrumentsPanel.too-heavy-for-it': 'pesado demais para ela',
   'InstrumentsPanel.no-answer': 'sem resposta',
@@ -20,8 +22,11 @@ export const rules: Sentences<RulesScreen> = {
   'InstrumentsPanel.refractometer': 'Refratômetro',
   'InstrumentsPanel.drop-honey': 'uma gota de mel',
   'InstrumentsPanel.practice-instruments': 'Instrumentos de treino',
-  'InstrumentsPanel.they-stand-in-for-real':
-    'Ficam no lugar dos verdadeiros e são sempre chamados de treino. Uma balança verdadeira fala pela porta serial deste aparelho onde o navegador tem uma, de Pesar em Escorrer; suas leituras saem e entram como SenML lá.',
+  'InstrumentsPanel.they-stand-in-for-real': [
+    'Ficam no lugar dos verdadeiros e são sempre chamados de treino. Uma balança',
+    'verdadeira fala pela porta serial deste aparelho onde o navegador tem uma, de Pesar',
+    'em Escorrer; suas leituras saem e entram como SenML lá.',
+  ],
   'InstrumentsPanel.read': 'Ler',
   'InstrumentsPanel.read-2': 'Ler: {name}',
   'InstrumentsPanel.which-hive-stands-on-scale': 'Qual colmeia está na balança',
@@ -31,11 +36,16 @@ export const rules: Sentences<RulesScreen> = {
   'JudgementRules.look-at-comb': 'Um olhar num favo',
   'JudgementRules.what-else-decides': 'O que mais decide',
   'JudgementRules.weeks': 'semanas',
-  'JudgementRules.20-codex-alimentarius-starting-value':
-    'Os 20 % do Codex Alimentarius são o valor de partida para venda: pergunte à vigilância sanitária. Acima de 20 % de água (23 % onde o local está anotado com urze) nenhum favo é ‘colher’.',
+  'JudgementRules.20-codex-alimentarius-starting-value': [
+    'Os 20 % do Codex Alimentarius são o valor de partida para venda: pergunte à',
+    'vigilância sanitária. Acima de 20 % de água (23 % onde o local está anotado com',
+    'urze) nenhum favo é ‘colher’.',
+  ],
   'JudgementRules.days': 'dias',
-  'JudgementRules.starting-values-nobodys-measurement':
-    'Valores de partida, medida de ninguém. Mais velho é ‘não se sabe, por último …’ e conta como não sabido.',
+  'JudgementRules.starting-values-nobodys-measurement': [
+    'Valores de partida, medida de ninguém. Mais velho é ‘não se sabe, por último …’ e',
+    'conta como não sabido.',
+  ],
   'LabelRules.hive': 'a colmeia',
   'LabelRules.place': 'o lugar',
   'LabelRules.its-harvest-date': 'a data da colheita',
@@ -51,11 +61,15 @@ export const rules: Sentences<RulesScreen> = {
   'LabelRules.registered-where-for-what': 'Registrado onde, para quê',
   'LabelRules.scale-approved-for-trade': 'A balança é aprovada para comércio',
   'LabelRules.nutrition-per-100-g-on': 'Nutrição por 100 g no rótulo',
-  'LabelRules.what-law-asks-differs-from':
-    'O que a lei pede varia de lugar para lugar: pergunte à vigilância sanitária. O Furrow não diz que um mel é legal.',
+  'LabelRules.what-law-asks-differs-from': [
+    'O que a lei pede varia de lugar para lugar: pergunte à vigilância sanitária. O',
+    'Furrow não diz que um mel é legal.',
+  ],
   'LabelRules.address-for-code-on-labels': 'Endereço para o código nos rótulos',
-  'LabelRules.where-this-furrow-reached-from':
-    'Onde este Furrow é alcançado de fora, como https://honey.example. Vazio: o código tem só o lote.',
+  'LabelRules.where-this-furrow-reached-from': [
+    'Onde este Furrow é alcançado de fora, como https://honey.example. Vazio: o código',
+    'tem só o lote.',
+  ],
   'LabelRules.page-behind-code-shows': 'A página por trás do código mostra',
   'LabelRules.weeks': 'semanas',
   'LabelRules.and-in-cold': 'E no frio',
@@ -63,8 +77,10 @@ export const rules: Sentences<RulesScreen> = {
   'PlanRules.colony-need': 'Uma colônia {s}, da necessidade',
   'PlanRules.combs-hive-at-time-at': 'Favos por colmeia de uma vez, no máximo',
   'PlanRules.use-month-by-month-if': 'Uso mês a mês, se souber',
-  'PlanRules.only-proportions-count-need-above':
-    'Só as proporções contam; a necessidade acima fica como é. Meses que passaram não contam mais.',
+  'PlanRules.only-proportions-count-need-above': [
+    'Só as proporções contam; a necessidade acima fica como é. Meses que passaram não',
+    'contam mais.',
+  ],
   'PlanRules.vehicle-holds': 'O carro leva',
   'PlanRules.it-carries': 'Carrega',
   'PlanRules.repellents-are-not-permitted':
@@ -84,8 +100,10 @@ export const rules: Sentences<RulesScreen> = {
   'RipeRules.another-limit-water-for-kind':
     'Outro limite de água para um tipo de colmeia, como uma de abelha nativa…',
   'RipeRules.its-limit': 'O limite, {kind}',
-  'RipeRules.empty-limit-above-what-your':
-    'Vazio: o limite acima. O que o seu lugar pede do mel de abelha nativa diz a vigilância sanitária.',
+  'RipeRules.empty-limit-above-what-your': [
+    'Vazio: o limite acima. O que o seu lugar pede do mel de abelha nativa diz a',
+    'vigilância sanitária.',
+  ],
   'RulesView.schools': 'Escolas',
   'RulesView.ripe-or-not': 'Maduro ou não',
   'RulesView.hive-and-bench': 'Colmeia e bancada',
@@ -112,8 +130,10 @@ export const rules: Sentences<RulesScreen> = {
     'Comparando cada escola com os seus favos … {share} %',
   'SchoolsPanel.turns-combs-now': 'vira {q, plural, one {# favo} other {# favos}} agora',
   'SchoolsPanel.and-more': 'e mais {q}',
-  'SchoolsPanel.measures-limits-and-prices-stand':
-    'Medidas, limites e preços ficam nas outras páginas. Nenhuma escola torna o mel seguro ou legal: pergunte à vigilância sanitária onde isso importa.',
+  'SchoolsPanel.measures-limits-and-prices-stand': [
+    'Medidas, limites e preços ficam nas outras páginas. Nenhuma escola torna o mel',
+    'seguro ou legal: pergunte à vigilância sanitária onde isso importa.',
+  ],
   'TheirsRules.days': 'dias',
   'TheirsRules.winter-need': 'Necessidade no inverno, {kind}',
   'TheirsRules.seasons': 'safras',

@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { ShellScreen } from '../../screens/shell.js';
+import type { shell as english } from '../../en/screens/shell.js';
+import type { Sentences } from '../../sentences.js';
 
-export const shell: Sentences<ShellScreen> = {
+export const shell: Sentences<typeof english> = {
   'App.furrow': '{title} · Furrow',
   'App.to-work': 'Ao trabalho',
   'router.not-here': 'Não aqui',
@@ -78,8 +78,10 @@ export const shell: Sentences<ShellScreen> = {
   'help.touch-hive-or-harvest-to': 'Toque numa colmeia ou colheita para seguir com ela.',
   'help.combs-are-read-here-and':
     'Aqui os favos são lidos, e cada um julgado: colher, deixar ou testar antes.',
-  'help.touch-comb-then-draw-lower':
-    'Toque num favo, depois desenhe a borda de baixo do que está operculado, aberto, com pólen e com cria.',
+  'help.touch-comb-then-draw-lower': [
+    'Toque num favo, depois desenhe a borda de baixo do que está operculado, aberto, com',
+    'pólen e com cria.',
+  ],
   'help.verdict-says-which-question-decided':
     'O parecer diz qual pergunta decidiu e em que se apoia.',
   'help.what-you-know-colony-its':
@@ -91,8 +93,10 @@ export const shell: Sentences<ShellScreen> = {
   'help.comb-it-holds-and-how':
     'O favo que ela tem, e a idade da colônia, decidem o que pode ser colhido depois.',
   'help.where-it-stands-gives-it': 'Onde ela está lhe dá o nascer do sol, as estações e o tempo.',
-  'help.drag-follower-board-bars-or':
-    'Arraste a divisória, as barras ou o próprio favo: os números acompanham, e o contrário também.',
+  'help.drag-follower-board-bars-or': [
+    'Arraste a divisória, as barras ou o próprio favo: os números acompanham, e o',
+    'contrário também.',
+  ],
   'help.combs-are-lifted-here-and': 'Aqui os favos são erguidos, e vão pelo modo que lhes serve.',
   'help.sets-below-are-what-could':
     'Os conjuntos embaixo são o que se poderia fazer do que pode ser colhido.',
@@ -109,8 +113,10 @@ export const shell: Sentences<ShellScreen> = {
   'help.prices-are-those-your-kit': 'Os preços são os do seu material.',
   'help.level-price-one-at-which':
     'O preço de empate é aquele em que os dois modos rendem o mesmo.',
-  'help.say-how-many-supers-you':
-    'Diga em quantas melgueiras pensa, e ele diz o que tais anos renderam e o que estreitaria a faixa.',
+  'help.say-how-many-supers-you': [
+    'Diga em quantas melgueiras pensa, e ele diz o que tais anos renderam e o que',
+    'estreitaria a faixa.',
+  ],
   'help.which-hive-wants-box-or':
     'Qual colmeia quer caixa ou melgueira, o que carregar, e quando voltar.',
   'help.what-hive-needs-foreseen-from':
@@ -201,8 +207,10 @@ export const shell: Sentences<ShellScreen> = {
   'App.something-was-written': '{by}: algo foi anotado.',
   'AlarmKey.alarms-are-off-what-due':
     'Os alarmes estão desligados. O que está na hora continua aqui em ferrugem.',
-  'AlarmKey.alarms-ring-while-this-page':
-    'Os alarmes tocam enquanto esta página está aberta. Para um telefone que dorme, leve o arquivo de calendário de Preparar.',
+  'AlarmKey.alarms-ring-while-this-page': [
+    'Os alarmes tocam enquanto esta página está aberta. Para um telefone que dorme, leve',
+    'o arquivo de calendário de Preparar.',
+  ],
   'SoilStrip.there-nothing-to-undo': 'Não há nada a desfazer.',
   'SoilStrip.undone': 'Desfeito.',
   'SoilStrip.this-could-not-be-undone': 'Isto não pôde ser desfeito.',

@@ -1,7 +1,7 @@
-import type { Sentences } from '../../catalogue.js';
-import type { TakeScreen } from '../../screens/take.js';
+import type { take as english } from '../../en/screens/take.js';
+import type { Sentences } from '../../sentences.js';
 
-export const take: Sentences<TakeScreen> = {
+export const take: Sentences<typeof english> = {
   'DripsInBox.it-drips-in-its-box': 'Pinga antes na sua caixa: {expectedKg} por estimativa',
   'EmptyBoxes.box-empty-where-it-now': 'A caixa {number} está vazia. Onde está agora?',
   'EmptyBoxes.off-hive': 'Fora da colmeia',
@@ -43,8 +43,11 @@ export const take: Sentences<TakeScreen> = {
   'FramesPanel.starting-range': 'uma faixa de partida',
   'FramesPanel.narrowed-by-its-weighed-vessel': 'estreitada pela vasilha pesada',
   'FramesPanel.weigh-its-vessel-once-and': 'pese a vasilha uma vez e estreita',
-  'FramesPanel.share-its-parts-that-are':
-    '{estimated}, a parte que está aberta, sua água, o calor de uma melgueira ({warmth}) e {ownFrames}: o que os praticantes contam, de 7 minutos a uma noite, é sobretudo o calor e a água; {weighedAt}. As horas são a borda cedo onde atrasar derramaria.',
+  'FramesPanel.share-its-parts-that-are': [
+    '{estimated}, a parte que está aberta, sua água, o calor de uma melgueira ({warmth})',
+    'e {ownFrames}: o que os praticantes contam, de 7 minutos a uma noite, é sobretudo o',
+    'calor e a água; {weighedAt}. As horas são a borda cedo onde atrasar derramaria.',
+  ],
   'FramesPanel.frames-stay-shut':
     '{shut, plural, one {# quadro fica} other {# quadros ficam}} fechado.',
   'FramesPanel.drain-them-off-hive-over':
@@ -83,8 +86,10 @@ export const take: Sentences<TakeScreen> = {
   'OwedComb.what-does-it-weigh-with': 'Quanto pesa, com a vasilha?',
   'OwedComb.what-does-vessel-weigh-empty': 'Quanto pesa a vasilha vazia?',
   'OwedComb.weigh': 'Pesar {name}',
-  'OwedComb.in-book-by-its-estimate':
-    'No livro pela estimativa, {inBookG}: a balança vale no lugar, agora ou quando a caixa estiver vazia.',
+  'OwedComb.in-book-by-its-estimate': [
+    'No livro pela estimativa, {inBookG}: a balança vale no lugar, agora ou quando a',
+    'caixa estiver vazia.',
+  ],
   'OwedComb.by-last-look-comb-with': 'Pelo último olhar {expected}, favo com a cera.',
   'OwedComb.vessel-and-comb': 'vasilha e favo',
   'OwedComb.it-never-will-be-take': 'Nunca será: fique a estimativa, {expected}',
@@ -100,8 +105,10 @@ export const take: Sentences<TakeScreen> = {
   'StepDone.at': '{what} às {at}',
   'StepDone.back-to-now': 'Voltar ao agora',
   'StepDone.not-done-after-all': 'Não foi feito afinal',
-  'StepKeys.wait-not-over-bees-that':
-    'A espera não acabou: abelhas que não tiveram tempo de se encher ferroam antes. Pergunta-se uma vez.',
+  'StepKeys.wait-not-over-bees-that': [
+    'A espera não acabou: abelhas que não tiveram tempo de se encher ferroam antes.',
+    'Pergunta-se uma vez.',
+  ],
   'StepKeys.space-bar-does-same': 'A barra de espaço faz o mesmo.',
   'StepKeys.opened-without-smoke': 'Aberta sem fumaça',
   'StepKeys.brood-seen': 'Cria vista',
@@ -157,12 +164,16 @@ export const take: Sentences<TakeScreen> = {
   'WeighBox.you-guessed-it-right': 'Você acertou o palpite.',
   'WeighBox.you-guessed': 'Seu palpite: {off}.',
   'WeighBox.scale-says-nothing-it-plugged': 'A balança não diz nada. Está ligada?',
-  'WeighBox.too-heavy-for-this-scale':
-    'Pesado demais para esta balança: levante cada lado com uma balança de mão e some os dois.',
+  'WeighBox.too-heavy-for-this-scale': [
+    'Pesado demais para esta balança: levante cada lado com uma balança de mão e some os',
+    'dois.',
+  ],
   'WeighBox.read-from-practice-scale': 'lido da balança de treino',
   'WeighBox.read-from-scale': 'lido da balança',
-  'WeighBox.far-from-comb-and-wax':
-    'Longe dos {expectedKg} de favo e cera que os olhares dizem. Algum peso está errado? Anota-se como você diz.',
+  'WeighBox.far-from-comb-and-wax': [
+    'Longe dos {expectedKg} de favo e cera que os olhares dizem. Algum peso está errado?',
+    'Anota-se como você diz.',
+  ],
   'WeighBox.its-full-weight-was-left': 'O peso cheio ficou para depois: este também.',
   'WeighBox.what-does-box-weigh-empty': 'Quanto pesa a caixa vazia?',
   'WeighBox.what-does-it-weigh': 'Quanto pesa?',
@@ -173,8 +184,10 @@ export const take: Sentences<TakeScreen> = {
   'WeighBox.box-without-comb': 'Caixa sem favo',
   'WeighBox.box-with-its-combs': 'Caixa com os favos',
   'WeighBox.empty-box-weighs-more-than': 'A caixa vazia pesa mais que a cheia.',
-  'WeighBox.no-such-scale-lift-each':
-    'Não tem essa balança? Levante cada lado com uma balança de mão e some os dois: certo em cerca de 2 %.',
+  'WeighBox.no-such-scale-lift-each': [
+    'Não tem essa balança? Levante cada lado com uma balança de mão e some os dois: certo',
+    'em cerca de 2 %.',
+  ],
   'WeighBox.comb': '{netG} de favo',
   'WeighUnit.by-depth-weigh-it-at': 'pela altura: pese em casa quando puder',
   'WeighUnit.full-one': '{netG} % de um cheio',
@@ -245,8 +258,10 @@ export const take: Sentences<TakeScreen> = {
   'WeighVessel.by-estimate': 'Por estimativa',
   'WeighVessel.i-know-shares': 'Eu sei as partes…',
   'WeighVessel.what-ran-in-lost': 'O que correu para dentro se perdeu',
-  'WeighVessel.lost-means-what-came-since':
-    'Perdido é o que veio desde a última pesagem; o que foi pesado antes fica com seus quadros.',
+  'WeighVessel.lost-means-what-came-since': [
+    'Perdido é o que veio desde a última pesagem; o que foi pesado antes fica com seus',
+    'quadros.',
+  ],
   'usePendingMarks.this-did-not-arrive-it': 'Isto não chegou. É enviado de novo.',
   'useStepAnswers.touch-each-line-when-it': 'Toque cada linha quando for assim.',
   'useStepAnswers.not-before-it-leans': 'Não antes de inclinar {tiltNeeded}°.',

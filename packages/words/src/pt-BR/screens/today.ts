@@ -1,28 +1,31 @@
-import type { Sentences } from '../../catalogue.js';
-import type { TodayScreen } from '../../screens/today.js';
+import type { today as english } from '../../en/screens/today.js';
+import type { Sentences } from '../../sentences.js';
 
-export const today: Sentences<TodayScreen> = {
+export const today: Sentences<typeof english> = {
   'FirstSteps.demo-household-could-not-be': 'A casa de demonstração não pôde ser aberta.',
   'FirstSteps.nothing-runs-nothing-due': 'Nada corre, nada está na hora.',
-  'FirstSteps.furrow-begins-with-hive-draw':
-    'O Furrow começa por uma colmeia: desenhe-a como está, olhe os favos, e tudo o mais vem daí. Diante de qual você está?',
+  'FirstSteps.furrow-begins-with-hive-draw': [
+    'O Furrow começa por uma colmeia: desenhe-a como está, olhe os favos, e tudo o mais',
+    'vem daí. Diante de qual você está?',
+  ],
   'FirstSteps.kinds-hive': 'Tipos de colmeia',
   'FirstSteps.make-your-first-hive': 'Criar sua primeira colmeia',
   'FirstSteps.house-rules-and-kit': 'Regras da casa e material',
   'FirstSteps.before-first-hive': 'Antes da primeira colmeia',
   'FirstSteps.see-demo-household': 'Ver a casa de demonstração',
-  'FirstSteps.invented-apiary-in-mid-season':
-    'Um apiário inventado no meio da safra, numa janela própria. Nada do que você faz lá toca no seu, e some quando o Furrow para.',
+  'FirstSteps.invented-apiary-in-mid-season': [
+    'Um apiário inventado no meio da safra, numa janela própria. Nada do que você faz lá',
+    'toca no seu, e some quando o Furrow para.',
+  ],
   'FirstSteps.open-it-again': 'Abrir de novo',
   'FirstSteps.take-in-what-you-kept': 'Receber o que você guardava antes',
-  'FirstSteps.archive-another-furrow-or-sheet':
-    'Um arquivo de outro Furrow, ou uma planilha de colheitas anteriores: datas, colmeias, mel, cera.',
+  'FirstSteps.archive-another-furrow-or-sheet': [
+    'Um arquivo de outro Furrow, ou uma planilha de colheitas anteriores: datas,',
+    'colmeias, mel, cera.',
+  ],
   'TodayView.due-since': 'atrasado desde {at}',
   'TodayView.before': 'antes de {at}',
   'TodayView.today': 'Hoje, {day}',
-  'TodayView.now': 'agora',
-  'TodayView.at': 'às {l}',
-  'TodayView.text': '{l}',
   'TodayView.nothing-due-today': 'Nada está na hora hoje.',
   'TodayView.done': '{title}: feito',
   'TodayView.choose-combs': 'Escolher favos',
@@ -30,8 +33,6 @@ export const today: Sentences<TodayScreen> = {
   'TodayView.from-side': '{hive} de lado',
   'TodayView.may-be-taken': '{hive} de {hive2} podem ser colhidos',
   'TodayView.on-row': 'Na fileira',
-  'TodayView.in-book': 'no livro',
-  'TodayView.at-2': 'em {stage}',
   'TodayView.what-due-as-calendar-file': 'O que está na hora, como arquivo de calendário',
   'TodayView.next-seven-days': 'Os próximos sete dias',
   'TodayView.and': 'e',
@@ -43,4 +44,7 @@ export const today: Sentences<TodayScreen> = {
   'TodayView.done-5-minutes-your-hands': '{title}: feito, 5 minutos das suas mãos.',
   'TodayView.done-2': '{title}: feito.',
   'TodayView.in-the-book': 'no livro',
+  'TodayView.due-now': 'agora',
+  'TodayView.due-at': 'às {when}',
+  'TodayView.at-stage': 'em {stage}',
 };

@@ -1,0 +1,16 @@
+import type { Language } from '@furrow/core';
+
+/** English is that of Britain: days before their month, no comma before the last of a list. */
+export const localeOf = (language: Language): string => (language === 'en' ? 'en-GB' : language);
+
+/** "Ana and Beto", "1, 2 e 5". */
+export const listSaid = (parts: readonly string[], language: Language): string =>
+  new Intl.ListFormat(localeOf(language)).format(parts);
+
+/** The twelve months in few letters, as the language writes them: "Jan", "jan". */
+export function monthNames(language: Language): string[] {
+  const format = new Intl.DateTimeFormat(language, { month: 'short', timeZone: 'UTC' });
+  return Array.from({ length: 12 }, (_, month) =>
+    format.format(new Date(Date.UTC(2026, month, 15))).replace(/\.$/, ''),
+  );
+}
