@@ -1,6 +1,8 @@
 import { isStingless } from './hive/kinds.js';
 import './schemaMessages.js';
 import { z } from 'zod';
+import { A_WHOLE_NUMBER, atLeast, atMost } from './say/limits.js';
+import { refusalOf, refuses } from './say/field.js';
 import { BadInput, pathText } from './badInput.js';
 import { lotTrace } from './book/lotTrace.js';
 import { massBalance } from './book/massBalance.js';
@@ -45,19 +47,19 @@ const calculator = <Input extends z.ZodType, Output extends z.ZodType>(definitio
   run: (input: z.output<Input>) => z.input<Output>;
 }): Calculator => definition;
 
-const percent = z.number().min(0, 'At least 0 %.').max(100, 'At most 100 %.');
-const atLeast0 = z.number().min(0, 'At least 0.');
-const above0 = z.number().gt(0, 'Must be above 0.');
+const percent = z.number().min(0, atLeast(0)).max(100, atMost(100));
+const atLeast0 = z.number().min(0, atLeast(0));
+const above0 = z.number().gt(0, refuses('field.above-0'));
 const id = z
   .string()
-  .min(1, 'An id is not empty.')
+  .min(1, refuses('field.id-not-empty'))
   .max(200)
-  .refine((v) => v !== 'outside' && v !== 'loss', 'This name is reserved.');
+  .refine((v) => v !== 'outside' && v !== 'loss', refuses('field.reserved-name'));
 const range = z.strictObject({ low: z.number(), mid: z.number(), high: z.number() });
 const orderedRange = z
   .strictObject({ low: atLeast0, mid: above0, high: above0 })
-  .refine((r) => r.low <= r.mid && r.mid <= r.high, 'Low, middle and high, in that order.');
-const wholeG = z.int('Grams are whole.');
+  .refine((r) => r.low <= r.mid && r.mid <= r.high, refuses('field.low-middle-high'));
+const wholeG = z.int(A_WHOLE_NUMBER);
 const uniqueIds = (list: { id?: string }[], context: z.RefinementCtx, key: string): void => {
   const seen = new Set<string>();
   list.forEach((entry, i) => {
@@ -81,10 +83,10 @@ const bookShape = {
       from: z
         .string()
         .min(1)
-        .refine((v) => v !== 'loss', 'Nothing comes back from loss: void the flow instead.'),
+        .refine((v) => v !== 'loss', refuses('field.nothing-from-loss')),
       to: z.string().min(1),
       g: wholeG,
-      at: z.iso.datetime({ offset: true, error: 'An instant such as 2026-03-14T15:12:00Z.' }),
+      at: z.iso.datetime({ offset: true, error: refuses('field.instant') }),
       voids: z.string().min(1).optional(),
       reason: z.string().optional(),
     }),
@@ -103,7 +105,7 @@ const calculators: Calculator[] = [
     name: 'honey-moisture',
     summary: 'Water content of honey from a refractometer reading and its temperature.',
     input: z.strictObject({
-      refractiveIndex: z.number().min(1.3, 'At least 1.3.').max(1.6, 'At most 1.6.').optional(),
+      refractiveIndex: z.number().min(1.3, atLeast(1.3)).max(1.6, atMost(1.6)).optional(),
       brixPercent: percent.optional(),
       moisturePercent: percent.optional(),
       temperatureC: z.number().optional(),
@@ -162,14 +164,14 @@ const calculators: Calculator[] = [
             readBy: z.enum(READ_BY).optional(),
           }),
         )
-        .min(1, 'One or two sides.')
-        .max(2, 'One or two sides.'),
+        .min(1, refuses('field.one-or-two-sides'))
+        .max(2, refuses('field.one-or-two-sides')),
       thicknessMm: above0,
       moisturePercent: percent.optional(),
       combAge: z.enum(['new', 'used', 'brood-used']),
       kind: z
         .enum(HIVE_KIND_NAMES)
-        .refine((kind) => !isStingless(kind), 'Stingless bees build pots: count them.')
+        .refine((kind) => !isStingless(kind), refuses('field.count-pots'))
         .optional(),
     }),
     output: z.strictObject({
@@ -239,7 +241,7 @@ const calculators: Calculator[] = [
             logged: z.boolean().optional(),
           }),
         )
-        .min(1, 'At least one temperature.'),
+        .min(1, atLeast(1)),
       weighings: z.array(z.strictObject({ hours: atLeast0, kg: atLeast0 })),
       stirHours: z.array(atLeast0).optional(),
       mashHours: z.array(atLeast0).optional(),
@@ -290,11 +292,11 @@ const calculators: Calculator[] = [
               heightMm: above0,
               value: atLeast0,
               mayTurn: z.boolean(),
-              limit: z.int('Whole pieces.').min(0, 'At least 0.').optional(),
+              limit: z.int(A_WHOLE_NUMBER).min(0, atLeast(0)).optional(),
             }),
           )
-          .min(1, 'Name at least one kind of piece.')
-          .max(24, 'At most 24 kinds of piece.'),
+          .min(1, refuses('field.piece-kind-once'))
+          .max(24, atMost(24)),
         defects: z
           .array(
             z.strictObject({
@@ -305,8 +307,8 @@ const calculators: Calculator[] = [
               kind: z.string(),
             }),
           )
-          .max(4000, 'At most 4000 defects.'),
-        stepMm: z.number().min(1, 'At least 1 mm.').optional(),
+          .max(4000, atMost(4000)),
+        stepMm: z.number().min(1, atLeast(1)).optional(),
         wasteValuePerCm2: atLeast0.optional(),
       })
       .superRefine((value, context) => uniqueIds(value.pieces, context, 'pieces')),
@@ -340,13 +342,13 @@ const calculators: Calculator[] = [
           .array(
             z.strictObject({
               id,
-              netG: wholeG.gt(0, 'Must be above 0.'),
-              stock: z.int('Whole jars.').min(0, 'Stock is at least 0.'),
+              netG: wholeG.gt(0, refuses('field.above-0')),
+              stock: z.int(A_WHOLE_NUMBER).min(0, atLeast(0)),
               value: atLeast0,
             }),
           )
-          .min(1, 'Name at least one kind of jar.')
-          .max(24, 'At most 24 kinds of jar.'),
+          .min(1, refuses('field.jar-kind-once'))
+          .max(24, atMost(24)),
         goal: z.enum(['least-left', 'most-value', 'fewest-jars']),
         keepBackKg: atLeast0.optional(),
       })
@@ -424,12 +426,7 @@ export function calculate(name: string, input: unknown): unknown {
     const issue = parsed.error.issues[0];
     const unknownKey =
       issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : issue.path;
-    throw new BadInput(
-      issue.code === 'unrecognized_keys'
-        ? `"${issue.keys[0]}" is not a field here.`
-        : issue.message,
-      pathText(unknownKey),
-    );
+    throw new BadInput(refusalOf(issue.message), pathText(unknownKey));
   }
   return found.run(parsed.data as never);
 }

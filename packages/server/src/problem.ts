@@ -1,5 +1,5 @@
 import { codeOf, kindOf, statusOf } from './store/thrown.js';
-import { BadInput, pathText, type ProblemCode, type Say } from '@furrow/core';
+import { BadInput, pathText, refusalOf, type ProblemCode, type Say } from '@furrow/core';
 import { inEnglish, speak, type Reader } from './words.js';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
@@ -72,9 +72,8 @@ export function asProblem(error: unknown): Problem {
 
 /** The first thing a schema finds wrong, at its field. */
 function unfit({ issues: [issue] }: ZodError): Problem {
-  if (issue.code !== 'unrecognized_keys') return refused(issue.message, pathText(issue.path));
-  const [key] = issue.keys;
-  return refused(`"${key}" is not a field here.`, pathText([...issue.path, key]));
+  const at = issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : issue.path;
+  return refused(refusalOf(issue.message), pathText(at));
 }
 
 /** What the reader of bodies throws. */

@@ -1,11 +1,16 @@
 import type {
+  ChooseSays,
   CutSays,
   DrainSays,
+  FieldSays,
+  HiveNameSays,
+  HiveSays,
   PlainSays,
   ReadySays,
   RulesSays,
   TakeSays,
   TodaySays,
+  WaySays,
 } from '@furrow/core';
 import type { firstScreens } from './en/firstScreens.js';
 import type { restScreens } from './en/restScreens.js';
@@ -13,12 +18,17 @@ import type { Sentences, ValuesOf } from './sentences.js';
 
 /** Everything that the core says, by its key, with what stands in it. A stage adds its own here. */
 export type Sayings = PlainSays &
+  ChooseSays &
   TodaySays &
   CutSays &
   DrainSays &
+  FieldSays &
+  HiveNameSays &
+  HiveSays &
   ReadySays &
   RulesSays &
-  TakeSays;
+  TakeSays &
+  WaySays;
 
 /**
  * Everything that a screen says of itself, by its key: the component and its first words. What

@@ -1,20 +1,22 @@
 import { jarFill } from '../jar/index.js';
 import type { Range } from '../units/format.js';
-import { moneyText } from '../units/money.js';
 import { inOrder, NO_RANGE, rangeOf, sumRanges } from '../units/ranges.js';
 import type { LpSolver } from '../records/vocabulary/solver.js';
-import { chooseModel, type ChooseModel } from './model.js';
+import { chooseModel, HOURS_OF_HANDS, type ChooseModel } from './model.js';
 import type { Outcome } from './outcome.js';
-import { type ChooseQuestion, GOAL_WORDS, type Household } from './question.js';
+import { type ChooseQuestion, goalName, type Household } from './question.js';
 import { chooseQuickly, type Solved } from './solve.js';
 import type { ChoiceHive } from './choiceUnits.js';
-import { takesPots, type Way, WAY_WORDS } from '../records/vocabulary/ways.js';
+import { takesPots, type Way } from '../records/vocabulary/ways.js';
+import { wayIn } from '../records/vocabulary/waySays.js';
+import type { Say, SayValue } from '../say/say.js';
+import { chooseSay } from './says.js';
 
 /** A whole set side by side with others: what goes which way, and what comes of it. */
 export interface ChoiceSet {
-  name: string;
-  /** What sets it apart from the first. */
-  note: string;
+  name: Say | string;
+  /** What sets it apart from the first; null while it is not worked out. */
+  note: Say | null;
   /** Way of every unit taken, by unit id; what is not named stays. */
   ways: Record<string, Way>;
   honeyKg: Range;
@@ -45,8 +47,8 @@ export function setOf(
   model: ChooseModel,
   taken: readonly number[],
   household: Household,
-  name: string,
-  note: string,
+  name: Say | string,
+  note: Say | null,
 ): ChoiceSet {
   const chosen = taken.map((i) => model.options[i]);
   const all = (pick: (o: Outcome) => Range): Range => sumRanges(chosen.map((o) => pick(o.outcome)));
@@ -139,11 +141,11 @@ export function alternatives(
   household: Household,
   solve: LpSolver,
 ): ChoiceSet[] {
-  const first = setOf(model, best.taken, household, GOAL_WORDS[question.goal], '');
+  const first = setOf(model, best.taken, household, goalName(question.goal), null);
   if (!best.taken.length) return [first];
   const sets = [first];
   const others: {
-    name: string;
+    name: Say;
     question: ChooseQuestion;
     cut?: (m: ChooseModel) => ChooseModel;
   }[] = [];
@@ -156,10 +158,7 @@ export function alternatives(
     (id: string, atMost: number, uses: ChooseModel['limits'][number]['uses']) =>
     (m: ChooseModel): ChooseModel => ({
       ...m,
-      limits: [
-        ...m.limits,
-        { id, kind: 'hours', what: id, unit: '', atMost, step: 1, stepWords: '', uses },
-      ],
+      limits: [...m.limits, { ...HOURS_OF_HANDS, id, atMost, uses }],
     });
   // A unit pinned to one way keeps it; every other may only go the ways asked for.
   const only =
@@ -171,26 +170,26 @@ export function alternatives(
       ),
     });
   if (question.goal !== 'most-comb')
-    others.push({ name: 'Most comb honey', question: { ...question, goal: 'most-comb' } });
+    others.push({ name: goalName('most-comb'), question: { ...question, goal: 'most-comb' } });
   if (question.goal !== 'most-worth')
-    others.push({ name: 'Most worth', question: { ...question, goal: 'most-worth' } });
+    others.push({ name: goalName('most-worth'), question: { ...question, goal: 'most-worth' } });
   others.push({
-    name: 'Everything crushed',
+    name: chooseSay('choose.set.crushed'),
     question: { ...question, goal: 'most-worth' },
     cut: only((w) => w === 'crush' || w === 'drain-hive' || takesPots(w)),
   });
   others.push({
-    name: 'Left to drip, clear',
+    name: chooseSay('choose.set.dripped'),
     question: { ...question, goal: 'most-worth' },
     cut: only((w) => w === 'slice' || w === 'drain-off' || takesPots(w)),
   });
   others.push({
-    name: 'Less work',
+    name: chooseSay('choose.set.less-work'),
     question: { ...question, goal: 'most-worth' },
     cut: within('less-work', minutes * 0.65, (o) => o.outcome.handsOnMinutes.mid),
   });
   others.push({
-    name: 'More left for the bees',
+    name: chooseSay('choose.set.more-left'),
     question: { ...question, goal: 'most-worth' },
     cut: within('more-left', storesKg * 0.6, (o) => o.outcome.storesLowKg),
   });
@@ -199,7 +198,7 @@ export function alternatives(
     const changed = cut ? cut(base) : base;
     const answer = chooseQuickly(changed, solve);
     if (!answer?.taken.length) return [];
-    const set = setOf(changed, answer.taken, household, name, '');
+    const set = setOf(changed, answer.taken, household, name, null);
     return asked.goal === 'most-comb' && set.combKg.high === 0 ? [] : [set];
   });
   while (sets.length < 3) {
@@ -216,26 +215,39 @@ export function alternatives(
   }));
 }
 
-function describe(set: ChoiceSet): string {
+function describe(set: ChoiceSet): Say {
   const count = new Map<Way, number>();
   for (const way of Object.values(set.ways)) count.set(way, (count.get(way) ?? 0) + 1);
-  return [...count].map(([way, n]) => `${n} ${WAY_WORDS[way].name.toLowerCase()}`).join(', ');
+  const units = [...count].map(([way, n]) =>
+    chooseSay('choose.units-of-way', { count: n, way: wayIn(way) }),
+  );
+  return chooseSay('choose.ways', { units: { and: units } });
 }
 
-const worthText = (worth: number, { rules }: Household): string =>
+/** So much money, or so much of what stands for it where no currency was named. */
+const worthSaid = (worth: number, { rules }: Household): SayValue =>
   rules.currency
-    ? moneyText(Math.abs(worth), rules.currency)
-    : `${Math.abs(worth).toFixed(0)} worth`;
+    ? { money: Math.round(worth) }
+    : chooseSay('choose.worth', { amount: worth.toFixed(0) });
 
 /** What a set gains and gives up against the first, in the middle of the ranges. */
-function against(set: ChoiceSet, first: ChoiceSet, household: Household): string {
-  const parts: string[] = [];
+function against(set: ChoiceSet, first: ChoiceSet, household: Household): Say {
+  const changes: Say[] = [];
   const worth = set.worth.mid - first.worth.mid;
   const hours = set.handsOnHours.mid - first.handsOnHours.mid;
   // What has no price is not worth nothing: there is nothing to hold against.
   if (Math.abs(worth) >= 1 && set.worth.high > 0)
-    parts.push(`${worthText(worth, household)} ${worth > 0 ? 'more' : 'less'}`);
+    changes.push(
+      chooseSay(worth > 0 ? 'choose.worth-more' : 'choose.worth-less', {
+        worth: worthSaid(Math.abs(worth), household),
+      }),
+    );
   if (Math.abs(hours) >= 0.2)
-    parts.push(`${Math.abs(hours).toFixed(1)} h ${hours > 0 ? 'more' : 'less'} work`);
-  return [describe(set), parts.join(', ')].filter(Boolean).join('; ');
+    changes.push(
+      chooseSay(hours > 0 ? 'choose.work-more' : 'choose.work-less', {
+        time: { hours: Math.abs(hours) },
+      }),
+    );
+  const ways = describe(set);
+  return changes.length ? chooseSay('choose.against', { ways, changes: { and: changes } }) : ways;
 }

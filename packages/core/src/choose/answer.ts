@@ -2,9 +2,16 @@ import { alternatives, type ChoiceSet, setOf } from './alternatives.js';
 import { type Binding, bindings, type Relaxation, relaxations } from './explain.js';
 import type { LpSolver } from '../records/vocabulary/solver.js';
 import { chooseModel, type ChooseModel } from './model.js';
-import { type ChooseQuestion, GOAL_WORDS, type Household, questionIssues } from './question.js';
+import {
+  type ChooseQuestion,
+  goalName,
+  type Household,
+  questionIssues,
+  type WishIssue,
+} from './question.js';
 import { chooseInStages, type Proof, type Solved } from './solve.js';
 import type { ChoiceHive } from './choiceUnits.js';
+import type { Say } from '../say/say.js';
 import type { Way } from '../records/vocabulary/ways.js';
 
 export interface ChooseRequest {
@@ -26,10 +33,10 @@ export interface ChooseAnswer {
   bindings: Binding[] | null;
   /** Filled only where the wish is impossible. */
   relaxations: Relaxation[];
-  notes: string[];
+  notes: Say[];
   /** What only the order of taking holds back, a sentence a hive. */
   orderHeld: ChooseModel['orderHeld'];
-  issues: { path: string; message: string }[];
+  issues: WishIssue[];
   isDone: boolean;
 }
 
@@ -59,7 +66,7 @@ export function* chooseAnswers(
   const model = chooseModel(hives, question, household);
   const base = { ...none, notes: model.notes, orderHeld: model.orderHeld };
   const alone = (s: Solved): ChoiceSet[] => [
-    setOf(model, s.taken, household, GOAL_WORDS[question.goal], ''),
+    setOf(model, s.taken, household, goalName(question.goal), null),
   ];
   interface Worked {
     taken: string;
@@ -115,7 +122,7 @@ export function* chooseAnswers(
 export function setOfWays(
   request: ChooseRequest,
   ways: Readonly<Record<string, Way>>,
-  name: string,
+  name: Say | string,
 ): ChoiceSet {
   const model: ChooseModel = chooseModel(
     request.hives,
@@ -133,6 +140,6 @@ export function setOfWays(
     model.options.map((_, i) => i),
     request.household,
     name,
-    '',
+    null,
   );
 }

@@ -18,8 +18,8 @@ describe('what stands against a way', () => {
       expect(blocks({}, way)).toEqual([expect.objectContaining({ rule: 'kind', hard: true })]);
   });
   it.each([
-    ['comb that carried brood', { combAge: 'brood-used' }, 'comb age'],
-    ['comb of last season', { combAge: 'used' }, 'comb age'],
+    ['comb that carried brood', { combAge: 'brood-used' }, 'comb-age'],
+    ['comb of last season', { combAge: 'used' }, 'comb-age'],
     ['comb that is not straight', { straight: false }, 'straight'],
     ['comb that is hardly capped', { cappedArea: 0.4 }, 'capped'],
   ] as const)('of cutting: %s, and a reason may overrule it', (_what, said, rule) => {

@@ -1,5 +1,7 @@
 import { hiveKind } from '../hive/kinds.js';
-import { percentText } from '../look/index.js';
+import { percentDown } from '../look/index.js';
+import type { Say } from '../say/say.js';
+import { chooseSay } from './says.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { Market } from './outcome.js';
 import type { ChoiceUnit } from './choiceUnits.js';
@@ -11,7 +13,7 @@ import { cutsComb, runsInPlace, takesPots, type Way, WAYS } from '../records/voc
  */
 export interface Block {
   rule: string;
-  sentence: string;
+  sentence: Say | string;
   hard: boolean;
 }
 
@@ -31,13 +33,6 @@ export function takeBlocks(unit: ChoiceUnit): Block[] {
   }));
 }
 
-/** How the household empties pots, where another way was wished. */
-const POTS_BY_RULE: Record<HouseRules['potsBy'], string> = {
-  suction: 'By your rule pots are emptied by suction: their walls stay.',
-  tip: 'By your rule pots are pierced and tipped: their walls stay.',
-  cut: 'By your rule pots are cut out whole.',
-};
-
 /**
  * What stands against one way beyond taking the unit: the kind of hive, the comb, what the kit
  * lacks, the weight, the time.
@@ -46,7 +41,7 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
   const wrongKind = kindBlock(unit, way);
   if (wrongKind) return [wrongKind];
   return [
-    unit.estimate ? null : soft('seen', 'Not read yet: what it would give is not known.'),
+    unit.estimate ? null : soft('seen', chooseSay('choose.not-read')),
     potsBlock(unit, way, rules),
     tiltBlock(unit, way),
     ...(cutsComb(way) ? combBlocks(unit, way, rules, market) : []),
@@ -55,30 +50,24 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
 }
 
 /** What a reason may overrule, and what no reason does. */
-const soft = (rule: string, sentence: string): Block => ({ rule, sentence, hard: false });
-const hard = (rule: string, sentence: string): Block => ({ rule, sentence, hard: true });
+const soft = (rule: string, sentence: Say | string): Block => ({ rule, sentence, hard: false });
+const hard = (rule: string, sentence: Say): Block => ({ rule, sentence, hard: true });
 
 /** A way that this kind of hive does not know. */
 function kindBlock(unit: ChoiceUnit, way: Way): Block | null {
   const pots = unit.what === 'pots';
-  if (pots && !takesPots(way))
-    return hard('kind', 'Sealed pots are drawn off or cut out; the super stays.');
-  if (!pots && takesPots(way)) return hard('kind', 'There are no pots here.');
+  if (pots && !takesPots(way)) return hard('kind', chooseSay('choose.only-pots'));
+  if (!pots && takesPots(way)) return hard('kind', chooseSay('choose.no-pots'));
   const { drainsInPlace } = hiveKind(unit.kind);
   if (pots || drainsInPlace === runsInPlace(way)) return null;
-  return hard(
-    'kind',
-    drainsInPlace
-      ? 'A drain frame is drained, not cut out or crushed.'
-      : 'Only drain frames run out by themselves.',
-  );
+  return hard('kind', chooseSay(drainsInPlace ? 'choose.drain-frame' : 'choose.no-drain-frame'));
 }
 
 /** Pots emptied otherwise than the household does. */
 function potsBlock(unit: ChoiceUnit, way: Way, rules: HouseRules): Block | null {
   const asUsual = (way === 'cut-pots') === (rules.potsBy === 'cut');
   return unit.what === 'pots' && !asUsual
-    ? soft('how pots are emptied', POTS_BY_RULE[rules.potsBy])
+    ? soft('pots', chooseSay(`choose.pots.${rules.potsBy}`))
     : null;
 }
 
@@ -89,9 +78,9 @@ function tiltBlock(unit: ChoiceUnit, way: Way): Block | null {
   return safe && safe.answer !== 'yes' ? soft('drain-in-place', safe.sentence) : null;
 }
 
-const COMB_AGE_BLOCKS: Partial<Record<ChoiceUnit['combAge'], string>> = {
-  'brood-used': 'It carried brood: its wax is no comb honey.',
-  used: "It is last season's wax: tough to eat.",
+const COMB_AGE_BLOCKS: Partial<Record<ChoiceUnit['combAge'], Say>> = {
+  'brood-used': chooseSay('choose.brood-used'),
+  used: chooseSay('choose.last-season'),
 };
 /** Capped less than this share a face gives no whole pieces. A starting value. */
 const CAPPED_FOR_PIECES = 0.5;
@@ -105,22 +94,18 @@ function combBlocks(
 ): (Block | null)[] {
   const age = COMB_AGE_BLOCKS[unit.combAge];
   const pollen = unit.findings.find((f) => f.question === 'pollen' && f.weight === 'advises');
-  const capped = `${percentText(unit.cappedArea)} of its face is capped: too little for whole pieces.`;
+  const capped = chooseSay('choose.little-capped', {
+    share: { percent: percentDown(unit.cappedArea) },
+  });
   const hasNoFreezer = rules.freeze !== 'none' && rules.freezerL === 0;
   return [
-    age ? soft('comb age', age) : null,
+    age ? soft('comb-age', age) : null,
     pollen ? soft('pollen', pollen.sentence) : null,
-    unit.straight === false
-      ? soft('straight', 'It is not straight: pieces would break open.')
-      : null,
+    unit.straight === false ? soft('straight', chooseSay('choose.not-straight')) : null,
     unit.cappedArea < CAPPED_FOR_PIECES ? soft('capped', capped) : null,
-    way === 'cut' && !market.piece ? hard('kit', 'No boxes for pieces in the kit.') : null,
-    way === 'chunk' && !market.chunk
-      ? hard('kit', 'No wide jars for chunk honey in the kit.')
-      : null,
-    hasNoFreezer
-      ? soft('freezer', 'No freezer: comb would hatch moths. Your rule asks to freeze it.')
-      : null,
+    way === 'cut' && !market.piece ? hard('kit', chooseSay('choose.no-boxes')) : null,
+    way === 'chunk' && !market.chunk ? hard('kit', chooseSay('choose.no-wide-jars')) : null,
+    hasNoFreezer ? soft('freezer', chooseSay('choose.no-freezer')) : null,
   ];
 }
 
@@ -128,11 +113,13 @@ function combBlocks(
 function liftBlock({ what, liftKg }: ChoiceUnit, rules: HouseRules): Block | null {
   const carriesKg = rules.liftKg * Math.min(2, rules.people);
   if (liftKg.high <= carriesKg) return null;
-  const weighs = `weighs about ${liftKg.low.toFixed(0)}–${liftKg.high.toFixed(0)} kg`;
-  const who = rules.people > 1 ? 'two people carry' : 'one person carries';
   return soft(
     'lift',
-    `${what === 'box' ? 'The box' : 'It'} ${weighs}; ${who} ${carriesKg} kg by your rules. Take combs out singly.`,
+    chooseSay(what === 'box' ? 'choose.heavy-box' : 'choose.heavy', {
+      lift: { massG: { low: liftKg.low * 1000, high: liftKg.high * 1000 }, as: 'whole' },
+      people: Math.min(2, rules.people),
+      carries: { massG: carriesKg * 1000, as: 'whole' },
+    }),
   );
 }
 

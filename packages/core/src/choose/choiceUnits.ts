@@ -1,3 +1,5 @@
+import { hiveSay } from '../hive/says.js';
+import type { Say } from '../say/say.js';
 import { entryOf } from '../units/known.js';
 import { type CombEstimate, correctedEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
@@ -32,7 +34,7 @@ export interface ChoiceUnit {
   what: 'comb' | 'frame' | 'box' | 'pots';
   combIds: string[];
   slots: number[];
-  label: string;
+  label: Say | string;
   boxId: string | null;
   /**
    * Higher is taken first where the kind goes from one end: bars from the back, boxes from the top.
@@ -187,7 +189,7 @@ export function choiceHive(input: {
       what: 'box',
       combIds: combs.map((j) => j.combId),
       slots: combs.map((j) => j.slot),
-      label: `box ${number}`,
+      label: hiveSay('hive.place', { where: hiveSay('hive.in-box'), number }),
       boxId,
       order: number,
       estimate,

@@ -1,31 +1,27 @@
 import { z } from 'zod';
+import { atLeast, atMost, decimal, grams, kilograms, whole } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import type { Range } from '../units/format.js';
 import { seededRandom, triangular } from '../units/seeded.js';
 
-const price = z
-  .number('A price.')
-  .min(0, 'A price is at least 0.')
-  .max(100_000, 'At most 100 000.');
-const some = z.int('A whole number.').min(0, 'At least 0.').max(10_000, 'At most 10 000.');
+const price = decimal(0, 100_000);
+const some = whole(0, 10_000);
 const range = (high: number, what: string) =>
   z
     .strictObject({
-      low: z.number(what).min(0, 'At least 0.'),
-      mid: z.number(what).min(0, 'At least 0.'),
-      high: z.number(what).min(0, 'At least 0.').max(high, `At most ${high}.`),
+      low: z.number(what).min(0, atLeast(0)),
+      mid: z.number(what).min(0, atLeast(0)),
+      high: z.number(what).min(0, atLeast(0)).max(high, atMost(high)),
     })
     .refine((r) => r.low <= r.mid && r.mid <= r.high, {
-      message: 'From low to high: low, best guess, high.',
+      message: refuses('field.low-best-high'),
     });
 
 /** What comb and liquid are compared by: one super or a year of them. */
 export const combOrLiquidSchema = z.strictObject({
-  boxes: z.int('Whole boxes.').min(1, 'At least one box.').max(200, 'At most 200 boxes.'),
-  piecesPerBox: z
-    .int('Whole pieces.')
-    .min(1, 'At least one piece.')
-    .max(500, 'At most 500 pieces.'),
-  pieceG: z.number('Grams.').min(20, 'At least 20 g.').max(3000, 'At most 3000 g.'),
+  boxes: whole(1, 200),
+  piecesPerBox: whole(1, 500),
+  pieceG: grams(20, 3000),
   piecePrice: price,
   packCost: price,
   /** Honey in a finished super, kg. */
@@ -39,8 +35,8 @@ export const combOrLiquidSchema = z.strictObject({
   combHours: range(100, 'Hours.'),
   liquidHours: range(100, 'Hours.'),
   /** What is sold in a month. */
-  piecesAMonth: z.number('Pieces.').min(0, 'At least 0.').max(10_000, 'At most 10 000.'),
-  kgAMonth: z.number('Kilograms.').min(0, 'At least 0.').max(10_000, 'At most 10 000.'),
+  piecesAMonth: decimal(0, 10_000),
+  kgAMonth: kilograms(0, 10_000),
   draws: z.int().min(100).max(100_000),
   seed: z
     .int()

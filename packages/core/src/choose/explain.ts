@@ -1,17 +1,18 @@
 import { lpText } from './lp.js';
 import type { LpSolver } from '../records/vocabulary/solver.js';
-import { chooseModel, type ChooseModel, type Limit, valueUnit } from './model.js';
+import { chooseModel, type ChooseModel, gainSaid, type Limit } from './model.js';
 import type { ChooseQuestion, Household } from './question.js';
 import { chooseQuickly, type Solved } from './solve.js';
+import type { Say, SayValue } from '../say/say.js';
+import { chooseSay } from './says.js';
 import type { ChoiceHive } from './choiceUnits.js';
 
 /** A limit that holds the answer back, and what one more of it would bring. */
 export interface Binding {
   limit: string;
-  sentence: string;
-  /** How much more the goal would have, in `unit`. */
+  sentence: Say;
+  /** How much more the goal would have, as it counts. */
   gain: number;
-  unit: string;
 }
 
 /**
@@ -22,14 +23,6 @@ const LARGE = 400;
 
 const usedOf = (limit: Limit, model: ChooseModel, taken: readonly number[]): number =>
   taken.reduce((sum, i) => sum + limit.uses(model.options[i]), 0);
-/** Whole things as whole numbers, litres and kilograms to 0.1. */
-const limitText = (limit: Limit, n: number): string =>
-  `${['combs', 'pieces', 'chunk'].includes(limit.kind) ? Math.ceil(n - 1e-9) : n.toFixed(1)} ${Math.ceil(n - 1e-9) === 1 ? limit.unit.replace(/s$/, '') : limit.unit}`;
-const amountText = (n: number): string => (Math.abs(n) >= 20 ? n.toFixed(0) : n.toFixed(1));
-/** Money stands behind its currency, anything else before its unit. */
-const gainText = (gain: number, unit: string, { rules }: Household): string =>
-  unit === rules.currency ? `${unit} ${amountText(gain)}` : `${amountText(gain)} ${unit}`;
-
 /**
  * Which limits bind, and what one more of each would be worth to the goal: the question is asked
  * again with a step more; a large one is answered by the prices of its relaxed model. Limits with
@@ -42,7 +35,6 @@ export function bindings(
   household: Household,
   solve: LpSolver,
 ): Binding[] {
-  const unit = valueUnit(question.goal, household);
   const taken = new Set(solved.taken.map((i) => model.options[i].unit));
   const duals =
     model.options.length > LARGE
@@ -62,16 +54,13 @@ export function bindings(
       const tried = more ? more.value - solved.value : 0;
       const gain = duals ? (duals[`l${l}`] ?? 0) * limit.step : tried;
       if (gain < 0.05) return [];
-      const what = `${limit.what[0].toUpperCase()}${limit.what.slice(1)}`;
-      const heldBy = `${what}, ${limitText(limit, limit.atMost)}, is the limit:`;
-      return [
-        {
-          limit: limit.id,
-          gain,
-          unit,
-          sentence: `${heldBy} ${limit.stepWords} would bring about ${gainText(gain, unit, household)}.`,
-        },
-      ];
+      const sentence = chooseSay('choose.binds', {
+        what: limit.what,
+        room: limit.said(limit.atMost),
+        more: limit.oneMore,
+        gain: gainSaid(gain, question.goal, household),
+      });
+      return [{ limit: limit.id, gain, sentence }];
     })
     .sort((a, b) => b.gain - a.gain);
 }
@@ -79,28 +68,46 @@ export function bindings(
 /** One rule or limit whose easing alone makes an impossible wish possible. */
 export interface Relaxation {
   rule: string;
-  sentence: string;
+  sentence: Say;
 }
 
-const SOFT_WORDS: Record<string, string> = {
-  ripe: 'what counts as ripe',
-  seen: 'combs not read or seen from one side',
-  theirs: 'what the winter needs, or that it is said',
-  season: 'nothing this season',
-  syrup: 'combs that may hold syrup',
-  brood: 'comb that carried brood',
-  enough: 'combs with little honey',
-  healthy: 'a brood check that was not sure',
-  dead: 'a dead colony nobody asked about',
-  treated: 'a treatment whose leaflet was not read',
-  pollen: 'comb with much pollen',
-  kit: 'what the kit lacks',
-  lift: 'the weight two people carry',
-  'comb age': 'comb that is not new',
-  straight: 'comb that is not straight',
-  'drain-in-place': 'drain frames that are not safe to open',
-  freezer: 'the freezer',
-};
+/** Rules that a reason overrules, as they are said within a sentence. */
+const SOFT_RULES = [
+  'ripe',
+  'seen',
+  'theirs',
+  'season',
+  'syrup',
+  'brood',
+  'enough',
+  'healthy',
+  'dead',
+  'treated',
+  'pollen',
+  'kit',
+  'lift',
+  'comb-age',
+  'straight',
+  'drain-in-place',
+  'freezer',
+  'capped',
+  'pots',
+  'cut-comb',
+  'keeping',
+] as const;
+/** What a rule is called; its own name where it is none of these. */
+function softSaid(rule: string): SayValue {
+  const known = SOFT_RULES.find((each) => each === rule);
+  return known ? chooseSay(`choose.soft.${known}`) : rule;
+}
+
+/** How much of what was asked for could be had. Takes what lacks, kg. */
+const amountEased = (amount: NonNullable<ChooseModel['amount']>, lacksKg: number): Say =>
+  chooseSay('choose.ease.amount', {
+    could: { massG: Math.max(0, amount.needG - lacksKg * 1000), as: 'large' },
+    asked: { massG: amount.needG, as: 'large' },
+    jars: amount.words,
+  });
 
 /**
  * Why nothing is possible, and what would make it so: each limit alone, by how much; then each soft
@@ -120,7 +127,7 @@ export function relaxations(
   if (stuck.length)
     return stuck.map((unit) => ({
       rule: 'pin',
-      sentence: `${unit.hiveName} ${unit.label} is pinned, but cannot go that way. Let it be chosen, or let it stay.`,
+      sentence: chooseSay('choose.pinned', { hive: unit.hiveName, unit: unit.label }),
     }));
   const eased = (ids: string[]): Record<string, number> | null => {
     const answer = solve(lpText(model, { ease: ids }), { timeLimitS: 0.5, gap: 1e-3 });
@@ -133,20 +140,23 @@ export function relaxations(
     ...model.limits.filter((l) => l.beyondCosts === undefined).map((l) => l.id),
     ...(model.amount ? ['amount'] : []),
   ];
-  const words = (id: string, columns: Record<string, number>): string | null => {
+  const words = (id: string, columns: Record<string, number>): Say | null => {
     const l = model.limits.findIndex((limit) => limit.id === id);
     const slack =
       id === 'amount' ? (columns.samount ?? 0) : (columns[`s${l}`] ?? 0) * model.limits[l].step;
     if (slack < 1e-6) return null;
-    if (id === 'amount')
-      return `${Math.max(0, model.amount!.needG / 1000 - slack).toFixed(1)} kg instead of ${(model.amount!.needG / 1000).toFixed(1)} kg (${model.amount!.words}) could be had`;
+    if (id === 'amount') return amountEased(model.amount!, slack);
     const limit = model.limits[l];
-    return `${limit.what}: ${limitText(limit, limit.atMost + slack)} instead of ${limitText(limit, limit.atMost)}`;
+    return chooseSay('choose.ease.limit', {
+      what: limit.what,
+      more: limit.said(limit.atMost + slack),
+      room: limit.said(limit.atMost),
+    });
   };
   const single = ids.flatMap((id): Relaxation[] => {
     const columns = eased([id]);
-    const text = columns && words(id, columns);
-    return text ? [{ rule: id, sentence: `Ease this alone: ${text}.` }] : [];
+    const one = columns && words(id, columns);
+    return one ? [{ rule: id, sentence: chooseSay('choose.ease.alone', { eased: one }) }] : [];
   });
   const rules = [
     ...new Set(
@@ -162,7 +172,7 @@ export function relaxations(
     if (chooseQuickly(chooseModel(hives, question, household, rule), solve))
       single.push({
         rule,
-        sentence: `Or overrule ${SOFT_WORDS[rule] ?? rule}, with a reason for each comb.`,
+        sentence: chooseSay('choose.ease.overrule', { rule: softSaid(rule) }),
       });
   }
   if (single.length) return single;
@@ -172,13 +182,13 @@ export function relaxations(
     ? [
         {
           rule: 'several',
-          sentence: `No one rule alone is enough. Together: ${together.join('; ')}.`,
+          sentence: chooseSay('choose.ease.together', { eased: { and: together } }),
         },
       ]
     : [
         {
           rule: 'nothing',
-          sentence: 'Nothing here may be taken, whatever is eased. Look again later.',
+          sentence: chooseSay('choose.ease.nothing'),
         },
       ];
 }

@@ -1,13 +1,14 @@
 import { QUESTION_WORDS } from '../look/index.js';
 import type { ChoiceHive, ChoiceUnit } from './choiceUnits.js';
+import type { Say } from '../say/say.js';
 import type { Question } from '../records/vocabulary/verdict.js';
 
 /** What holds units of one hive back: the finding, how many it holds, and where it is answered. */
 export interface HeldBack {
   question: Question;
   name: string;
-  labels: string[];
-  sentence: string;
+  labels: (Say | string)[];
+  sentence: Say | string;
   leadsTo: 'look' | 'rules' | 'winter-need';
   /** The place to look at: what is not read yet where stores are asked after, else one of these. */
   lookAtSlot: number;
@@ -67,8 +68,8 @@ export function heldBack(units: readonly ChoiceUnit[]): HeldBack[] {
  * yet.
  */
 export interface WinterHold {
-  ripe: string[];
-  unread: string[];
+  ripe: (Say | string)[];
+  unread: (Say | string)[];
   /** The place to look at first; null where all was read. */
   lookAtSlot: number | null;
   /** All that was read, as winter stores, by the low edge. */

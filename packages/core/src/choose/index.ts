@@ -16,6 +16,7 @@ export * from './model.js';
 export * from './outcome.js';
 export * from './orders.js';
 export * from './question.js';
+export type { ChooseSays } from './says.js';
 export * from './solve.js';
 export * from './stores.js';
 export * from './choiceUnits.js';

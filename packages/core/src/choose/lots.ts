@@ -1,6 +1,9 @@
 import type { HouseRules } from '../records/houseRules.js';
 import type { ChoiceUnit } from './choiceUnits.js';
-import { takesPots, type Way, WAY_WORDS } from '../records/vocabulary/ways.js';
+import { wayIn } from '../records/vocabulary/waySays.js';
+import type { Say, SayValue } from '../say/say.js';
+import { chooseSay } from './says.js';
+import { takesPots, type Way } from '../records/vocabulary/ways.js';
 
 /** What lots are kept apart by, beside the way, which always parts them. */
 export interface KeepApart {
@@ -38,12 +41,12 @@ export interface PlannedLot {
   hiveIds: string[];
   units: ChoiceUnit[];
   /** Such as "Ipê 11, 12: crush and strain". */
-  name: string;
+  name: Say;
   /**
    * What cannot be told any more because hives, seasons or water were put together; empty where
    * nothing is lost.
    */
-  lost: string[];
+  lost: Say[];
 }
 
 /**
@@ -90,43 +93,37 @@ export function planLots(
     way,
     units,
     hiveIds: [...new Set(units.map((u) => u.hiveId))],
-    name: `${placesOf(units)}: ${WAY_WORDS[way].name.toLowerCase()}`,
+    name: chooseSay('choose.lot', { places: placesOf(units), way: wayIn(way) }),
     lost: whatIsLost(units, seasonStart),
   }));
 }
 
-function placesOf(units: readonly ChoiceUnit[]): string {
+function placesOf(units: readonly ChoiceUnit[]): SayValue {
   const hives = [...new Set(units.map((u) => u.hiveName))];
-  return hives
-    .map(
-      (name) =>
-        `${name} ${units
-          .filter((u) => u.hiveName === name)
-          .map((u) => u.label)
-          .join(', ')}`,
-    )
-    .join('; ');
+  const places = hives.map((hive) => {
+    const labels = units.filter((u) => u.hiveName === hive).map((u) => u.label);
+    return chooseSay('choose.lot-place', { hive, units: { and: labels } });
+  });
+  return { and: places };
 }
+
+const waterLost = (water: { mean: SayValue; top: SayValue }, unmeasured: number): Say =>
+  unmeasured
+    ? chooseSay('choose.lost.water-some', { ...water, unmeasured })
+    : chooseSay('choose.lost.water', water);
 
 /**
  * What putting these into one vessel costs: the jar that names its hive, one sick hive holding back
  * all, water averaged, seasons mixed.
  */
-export function whatIsLost(units: readonly ChoiceUnit[], seasonStart: string): string[] {
-  const lost: string[] = [];
+export function whatIsLost(units: readonly ChoiceUnit[], seasonStart: string): Say[] {
+  const lost: Say[] = [];
   const hives = [...new Set(units.map((u) => u.hiveName))];
-  if (hives.length > 1)
-    lost.push(
-      `No jar can say any more whether it came from ${hives.slice(0, -1).join(', ')} or ${hives.at(-1)}; if one of them turns out sick, treated or fed, all of it is held back, and none of it may be fed.`,
-    );
+  if (hives.length > 1) lost.push(chooseSay('choose.lost.hive', { hives: { or: hives } }));
   const boxes = new Set(units.map((u) => u.boxId));
-  if (hives.length === 1 && boxes.size > 1)
-    lost.push('No jar can say any more which box it came from.');
+  if (hives.length === 1 && boxes.size > 1) lost.push(chooseSay('choose.lost.box'));
   const old = units.filter((u) => u.builtOn !== null && u.builtOn < seasonStart).length;
-  if (old > 0 && old < units.length)
-    lost.push(
-      'Comb from before this season and new comb become one: one colour and taste for both.',
-    );
+  if (old > 0 && old < units.length) lost.push(chooseSay('choose.lost.season'));
   const wet = units.flatMap((u) =>
     u.wettestPercent === null
       ? []
@@ -138,9 +135,7 @@ export function whatIsLost(units: readonly ChoiceUnit[], seasonStart: string): s
     const mean = kg > 0 ? wet.reduce((sum, w) => sum + w.percent * w.kg, 0) / kg : wet[0].percent;
     const top = Math.max(...wet.map((w) => w.percent));
     if (top - mean > 0.3 || unmeasured)
-      lost.push(
-        `Water averages: about ${mean.toFixed(1)} % by mass of what was measured, the wettest ${top.toFixed(1)} %${unmeasured ? `; ${unmeasured} not measured` : ''}.`,
-      );
+      lost.push(waterLost({ mean: { percent: mean }, top: { percent: top } }, unmeasured));
   }
   return lost;
 }

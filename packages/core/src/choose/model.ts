@@ -6,6 +6,8 @@ import { type TakingOrder, takingOrders } from './orders.js';
 import type { ChooseQuestion, Household } from './question.js';
 import type { ChoiceHive, ChoiceUnit } from './choiceUnits.js';
 import { crushesComb, type Way } from '../records/vocabulary/ways.js';
+import type { Say, SayValue } from '../say/say.js';
+import { chooseSay } from './says.js';
 import type { VesselRole } from '../records/vocabulary/vessels.js';
 
 /** One unit going one way, with what it is worth to the goal. */
@@ -29,12 +31,13 @@ export interface Limit {
     | 'chunk'
     | 'jars'
     | 'hours';
-  what: string;
-  unit: string;
+  what: Say;
+  /** So much of it, as it is said. */
+  said: (much: number) => SayValue;
   atMost: number;
   /** One more of it, as it is had in life. */
   step: number;
-  stepWords: string;
+  oneMore: Say;
   uses: (option: Option) => number;
   /**
    * May be exceeded: what goes beyond costs the goal so much a unit. Honey without a jar waits in
@@ -56,29 +59,49 @@ export interface ChooseModel {
   /** Units that are fixed: taken by one of their options, or left. */
   fixed: Map<number, 'take' | 'leave'>;
   market: Market;
-  /**
-   * Sentences about the question as a whole: stores below the need, a need not said, prices
-   * missing.
-   */
-  notes: string[];
-  /** Units that their findings would let go, but the order of taking holds, a sentence a hive. */
-  orderHeld: { hiveId: string; sentence: string }[];
+  /** What is to be said of the question as a whole: stores below the need, prices missing. */
+  notes: Say[];
+  /** Units that their findings would let go, but the order of taking holds, hive by hive. */
+  orderHeld: { hiveId: string; sentence: Say }[];
   /** Why a unit cannot go a way, by unit and way; '' stands for taking it at all. */
   blocks: (unit: number, way: Way | '') => Block[];
 }
 
 const isPriced = (household: Household): boolean => household.jars.some((j) => j.value > 0);
 
+/** A limit in kilograms, in litres; of whole things the next one. */
+const asKilograms = (kg: number): SayValue => ({ massG: kg * 1000, as: 'large' });
+const asLitres = (volumeL: number): SayValue => ({ volumeL });
+const wholeUp = (n: number): number => Math.ceil(n - 1e-9);
+
+/** A limit on the hours of hands, but for how many there are and what uses them. */
+export const HOURS_OF_HANDS = {
+  kind: 'hours',
+  what: chooseSay('choose.hands'),
+  said: (hours: number): SayValue => ({ hours }),
+  step: 1,
+  oneMore: chooseSay('choose.one-more-hour'),
+} satisfies Partial<Limit>;
+
 /**
- * What the worth of a set is counted in, for a goal: money where the kit has prices, else honey.
+ * So much more of what a goal counts: money where the kit has prices, else honey; comb honey, time,
+ * stores.
  */
-export const valueUnit = (goal: ChooseQuestion['goal'], household: Household): string =>
-  ({
-    'most-worth': isPriced(household) ? household.rules.currency || 'of worth' : 'kg of honey',
-    'most-comb': 'kg comb honey',
-    'least-work': 'min',
-    'most-left': 'kg of stores',
-  })[goal];
+export function gainSaid(
+  gain: number,
+  goal: ChooseQuestion['goal'],
+  household: Household,
+): SayValue {
+  const mass: SayValue = { massG: gain * 1000, as: 'estimate' };
+  if (goal === 'most-comb') return chooseSay('choose.gain.comb', { mass });
+  if (goal === 'least-work') return { hours: gain / 60 };
+  if (goal === 'most-left') return chooseSay('choose.gain.stores', { mass });
+  if (!isPriced(household)) return chooseSay('choose.gain.honey', { mass });
+  const rounded = Math.abs(gain) >= 20 ? Math.round(gain) : Math.round(gain * 10) / 10;
+  return household.rules.currency
+    ? { money: rounded }
+    : chooseSay('choose.gain.worth', { amount: String(rounded) });
+}
 
 /**
  * Worth of an option to the goal. The small parts settle ties the same way each time: more worth,
@@ -175,22 +198,22 @@ export function chooseModel(
       limits.push({
         id: `winter:${hive.hiveId}`,
         kind: 'winter',
-        what: `what ${hive.name} can spare`,
-        unit: 'kg',
+        what: chooseSay('choose.spare', { hive: hive.name }),
+        said: asKilograms,
         atMost: Math.max(0, hive.storesLowKg - hive.winter.needKg) + ROUNDING_KG,
         step: 1,
-        stepWords: '1 kg more in stores',
+        oneMore: chooseSay('choose.more-stores', { mass: asKilograms(1) }),
         uses: (o) => (mine(o) ? o.outcome.storesLowKg : 0),
       });
     if (rules.maxCombsPerHive !== null)
       limits.push({
         id: `combs:${hive.hiveId}`,
         kind: 'combs',
-        what: `combs from ${hive.name} at a time`,
-        unit: 'combs',
+        what: chooseSay('choose.combs-at-a-time', { hive: hive.name }),
+        said: (n) => chooseSay('choose.combs', { count: wholeUp(n) }),
         atMost: rules.maxCombsPerHive,
         step: 1,
-        stepWords: 'one more comb',
+        oneMore: chooseSay('choose.one-more-comb'),
         uses: (o) => (mine(o) ? units[o.unit].combIds.length : 0),
       });
   }
@@ -205,7 +228,7 @@ export function chooseModel(
     };
     const add = (
       kind: 'tub' | 'upper' | 'out',
-      what: string,
+      what: Say,
       roles: readonly VesselRole[],
       uses: Limit['uses'],
     ): void => {
@@ -215,29 +238,29 @@ export function chooseModel(
           id: kind,
           kind,
           what,
-          unit: 'L',
+          said: asLitres,
           atMost: there.litres,
           step: there.largestL,
-          stepWords: `one more of ${there.largestL.toFixed(0)} L`,
+          oneMore: chooseSay('choose.one-more-vessel', { volume: asLitres(there.largestL) }),
           uses,
         });
     };
-    add('tub', 'tubs for comb', ['tub'], (o) => o.outcome.tubL);
-    add('upper', 'buckets with holes', ['upper'], (o) =>
+    add('tub', chooseSay('choose.tubs'), ['tub'], (o) => o.outcome.tubL);
+    add('upper', chooseSay('choose.upper'), ['upper'], (o) =>
       crushesComb(o.way) && o.way !== 'press' ? o.outcome.crushedL : 0,
     );
     // What fills the lower bucket is drawn off into the settling vessel: both hold it together.
-    add('out', 'buckets for the honey', ['lower', 'settling'], (o) => o.outcome.outL);
+    add('out', chooseSay('choose.out'), ['lower', 'settling'], (o) => o.outcome.outL);
   }
   if (question.countFreezer && rules.freeze !== 'none' && rules.freezerL !== null)
     limits.push({
       id: 'freezer',
       kind: 'freezer',
-      what: 'freezer',
-      unit: 'L',
+      what: chooseSay('choose.freezer'),
+      said: asLitres,
       atMost: rules.freezerL,
       step: 10,
-      stepWords: '10 L more',
+      oneMore: chooseSay('choose.more-room', { volume: asLitres(10) }),
       uses: (o) => o.outcome.freezerL,
     });
   if (question.countStock) {
@@ -245,33 +268,33 @@ export function chooseModel(
       limits.push({
         id: 'pieces',
         kind: 'pieces',
-        what: 'boxes for pieces',
-        unit: 'boxes',
+        what: chooseSay('choose.piece-boxes'),
+        said: (n) => chooseSay('choose.boxes', { count: wholeUp(n) }),
         atMost: market.piece.stock,
         step: 10,
-        stepWords: '10 more boxes',
+        oneMore: chooseSay('choose.ten-more-boxes'),
         uses: (o) => o.outcome.pieces.high,
       });
     if (market.chunk)
       limits.push({
         id: 'chunk',
         kind: 'chunk',
-        what: 'jars for chunk',
-        unit: 'jars',
+        what: chooseSay('choose.chunk-jars'),
+        said: (n) => chooseSay('choose.jars', { count: wholeUp(n) }),
         atMost: market.chunk.stock,
         step: 10,
-        stepWords: '10 more jars',
+        oneMore: chooseSay('choose.ten-more-jars'),
         uses: (o) => o.outcome.chunkJars.high,
       });
     if (market.jarsKg !== null)
       limits.push({
         id: 'jars',
         kind: 'jars',
-        what: 'jars in stock',
-        unit: 'kg',
+        what: chooseSay('choose.stock'),
+        said: asKilograms,
         atMost: market.jarsKg,
         step: (10 * market.jarG!) / 1000,
-        stepWords: '10 more jars',
+        oneMore: chooseSay('choose.ten-more-jars'),
         uses: (o) => o.outcome.honeyKg.mid,
         beyondCosts:
           question.goal === 'most-worth' && priced ? Math.max(0, market.honeyPerKg!) + 1e-3 : 0,
@@ -279,13 +302,9 @@ export function chooseModel(
   }
   if (question.handsHours !== null)
     limits.push({
+      ...HOURS_OF_HANDS,
       id: 'hours',
-      kind: 'hours',
-      what: 'hours of hands',
-      unit: 'h',
       atMost: question.handsHours,
-      step: 1,
-      stepWords: 'one more hour',
       uses: (o) => o.outcome.handsOnMinutes.mid / 60,
     });
   const orders = takingOrders(units, new Set(options.map((o) => o.unit)), fixed);
@@ -334,11 +353,11 @@ function orderHeld(
   const hiveIds = [...new Set(stuck.map((unit) => unit.hiveId))];
   return hiveIds.map((hiveId) => {
     const labels = stuck.filter((unit) => unit.hiveId === hiveId).map((unit) => unit.label);
-    const one = labels.length === 1;
-    return {
-      hiveId,
-      sentence: `${labels.join(', ')} may be taken, but ${one ? 'stands' : 'stand'} under or between what stays: no box goes from under an unripe one, no comb is left alone beyond a gap. Touch ${one ? 'it' : 'one'} to take it all the same.`,
-    };
+    const sentence = chooseSay('choose.order-holds', {
+      units: { and: labels },
+      count: labels.length,
+    });
+    return { hiveId, sentence };
   });
 }
 
@@ -347,21 +366,25 @@ function notesOf(
   question: ChooseQuestion,
   household: Household,
   market: Market,
-): string[] {
-  const notes: string[] = [];
+): Say[] {
+  const notes: Say[] = [];
   for (const hive of hives) {
     const { needKg } = hive.winter;
     if (needKg !== null && hive.storesLowKg < needKg)
       notes.push(
-        `${hive.name}: the winter needs ${needKg.toFixed(1)} kg, all that was read holds ${hive.storesLowKg.toFixed(1)} kg counted low. Nothing is theirs to give.`,
+        chooseSay('choose.winter-short', {
+          hive: hive.name,
+          need: asKilograms(needKg),
+          stores: asKilograms(hive.storesLowKg),
+        }),
       );
-    if (hive.dead) notes.push(`${hive.name}: the colony is gone, no winter is counted.`);
+    if (hive.dead) notes.push(chooseSay('choose.colony-gone', { hive: hive.name }));
   }
   if (!market.piece && hives.some((hive) => hiveKind(hive.kind).superPurpose === 'cut-comb'))
-    notes.push('No boxes for pieces in the kit yet: none of it is cut until you say which.');
+    notes.push(chooseSay('choose.no-boxes-yet'));
   if (question.goal === 'most-worth' && !isPriced(household))
-    notes.push('No prices in the kit yet: worth is counted by weight.');
+    notes.push(chooseSay('choose.no-prices-yet'));
   if (market.honeyPerKg !== null && market.honeyPerKg < 0)
-    notes.push('A jar costs more than it is worth: honey in jars counts as a loss.');
+    notes.push(chooseSay('choose.jar-costs-more'));
   return notes;
 }

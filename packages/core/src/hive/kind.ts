@@ -1,5 +1,7 @@
 import { between } from '../units/between.js';
 import { z } from 'zod';
+import type { Say } from '../say/say.js';
+import { refusesOf } from '../say/field.js';
 import type { CombOutline } from '../comb/outline.js';
 import type { Compartment, Geometry, HiveKindName, SeenBy } from '../records/vocabulary/hive.js';
 
@@ -17,7 +19,7 @@ export type Move =
 /** One measure as a form shows it. */
 export interface Measure {
   key: string;
-  label: string;
+  label: Say;
   unit?: 'mm';
   low: number;
   high: number;
@@ -25,7 +27,7 @@ export interface Measure {
 
 /** The combs of one box, or of the file: how many, how large, how far apart. All in mm. */
 export interface CompartmentShape {
-  label: string;
+  label: Say;
   positions: number;
   /** How many of them carry comb when the box is set on: none in a new super. */
   combsAtStart: number;
@@ -46,7 +48,7 @@ export interface CompartmentShape {
  */
 export interface HiveKind<G extends Geometry = Geometry> {
   kind: HiveKindName;
-  name: string;
+  name: Say;
   /** What one thing of it is called: "comb", "box", "frame", "pots". */
   unitTaken: 'comb' | 'box' | 'frame' | 'pots';
   carrier: 'bar' | 'frame' | 'box' | 'cluster';
@@ -57,8 +59,8 @@ export interface HiveKind<G extends Geometry = Geometry> {
   /** Words among the measures: a key, its label and what may be chosen. */
   choices: readonly {
     key: string;
-    label: string;
-    options: readonly { value: string; label: string }[];
+    label: Say;
+    options: readonly { value: string; label: Say }[];
   }[];
   /**
    * Which measures the drawing itself changes: places in a box, its depth, the number of boxes;
@@ -91,24 +93,22 @@ export interface HiveKind<G extends Geometry = Geometry> {
    */
   boxesGoWhole: boolean;
   /** Said once before the first use of the kind. */
-  risks: readonly string[];
-  /** Taking from it, in the order of the work. */
-  takingSteps: readonly string[];
+  risks: readonly Say[];
 }
 
-/** A measure in millimetres with its bounds said in a sentence. */
-export const mm = (low: number, high: number, what: string): z.ZodNumber =>
+/** A measure in millimetres; what is wrong with it is said with its name. */
+export const mm = (low: number, high: number, what: Say): z.ZodNumber =>
   z
-    .number(`${what}: a number of millimetres.`)
-    .min(low, `${what}: at least ${low} mm.`)
-    .max(high, `${what}: at most ${high} mm.`);
+    .number(refusesOf(what, 'field.number'))
+    .min(low, refusesOf(what, 'field.at-least', { least: { lengthMm: low } }))
+    .max(high, refusesOf(what, 'field.at-most', { most: { lengthMm: high } }));
 
-/** A whole number with its bounds said in a sentence. */
-export const count = (low: number, high: number, what: string): z.ZodNumber =>
+/** A whole number; what is wrong with it is said with its name. */
+export const count = (low: number, high: number, what: Say): z.ZodNumber =>
   z
-    .int(`${what}: a whole number.`)
-    .min(low, `${what}: at least ${low}.`)
-    .max(high, `${what}: at most ${high}.`);
+    .int(refusesOf(what, 'field.whole-number'))
+    .min(low, refusesOf(what, 'field.at-least', { least: low }))
+    .max(high, refusesOf(what, 'field.at-most', { most: high }));
 
 /**
  * Sealed comb fills its spacing less a bee space of about 8 mm, within what bees build (SCIENCE 7:

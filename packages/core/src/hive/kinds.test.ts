@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  countedCombsText,
+  countedCombs,
   geometryIssues,
   hasClosedBrood,
   hiveKind,
@@ -11,6 +11,7 @@ import {
 } from './kinds.js';
 import { HIVE_KIND_NAMES } from '../records/vocabulary/hive.js';
 import { sealedThicknessMm } from './kind.js';
+import { english } from '../../fixtures/english.js';
 
 describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
   const kind = hiveKind(name);
@@ -31,7 +32,7 @@ describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
       for (const bad of [low - 1, high + 1]) {
         const [issue] = geometryIssues(name, { ...kind.defaults, [key]: bad });
         expect(issue.path).toBe(key);
-        expect(issue.message).toMatch(/at (least|most)|within/i);
+        expect(english(issue.says)).toMatch(/at (least|most)|within/i);
       }
     expect(geometryIssues(name, kind.defaults)).toEqual([]);
     expect(geometryIssues(name, { ...kind.defaults, hatch: 1 })[0]).toMatchObject({
@@ -51,9 +52,8 @@ describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
     }
     expect(readShape({ kind: name, geometry: kind.defaults }).positions).toBeGreaterThan(0);
   });
-  it('says its risks and its steps, and what can be moved', () => {
+  it('says its risks, and what can be moved', () => {
     expect(kind.risks.length).toBeGreaterThanOrEqual(3);
-    expect(kind.takingSteps.length).toBeGreaterThanOrEqual(4);
     expect(kind.moves.length).toBeGreaterThan(0);
     expect(kind.newBox === null).toBe(
       !kind.moves.some((m) => m.startsWith('add-')) && kind.newBox === null,
@@ -82,9 +82,9 @@ describe('places', () => {
 
 describe('what is taken, counted in words', () => {
   it('is combs, or groups of pots where bees build pots', () => {
-    expect(countedCombsText(1, 'top-bar')).toBe('1 comb');
-    expect(countedCombsText(0, 'warre')).toBe('0 combs');
-    expect(countedCombsText(1, 'stingless')).toBe('1 group of pots');
-    expect(countedCombsText(3, 'stingless')).toBe('3 groups of pots');
+    expect(english(countedCombs(1, 'top-bar'))).toBe('1 comb');
+    expect(english(countedCombs(0, 'warre'))).toBe('0 combs');
+    expect(english(countedCombs(1, 'stingless'))).toBe('1 group of pots');
+    expect(english(countedCombs(3, 'stingless'))).toBe('3 groups of pots');
   });
 });

@@ -7,6 +7,9 @@ import { pileBoxHive } from './kinds/pileBox.js';
 import { stinglessHive } from './kinds/stingless.js';
 import { warreHive } from './kinds/warre.js';
 import { topBarHive } from './kinds/topBar.js';
+import { fieldSay, refusalOf } from '../say/field.js';
+import type { Say } from '../say/say.js';
+import { hiveSay } from './says.js';
 
 /** The registry: every kind of hive Furrow draws, reads and remembers. */
 export const HIVE_KINDS = {
@@ -25,36 +28,37 @@ export function hiveKind(name: HiveKindName): HiveKind {
   return HIVE_KINDS[name] as unknown as HiveKind;
 }
 
-const COUNTED: Record<HiveKind['unitTaken'], [one: string, many: string]> = {
-  comb: ['comb', 'combs'],
-  box: ['comb', 'combs'],
-  frame: ['frame', 'frames'],
-  pots: ['group of pots', 'groups of pots'],
-};
+const COUNTED = {
+  comb: 'hiveName.combs',
+  box: 'hiveName.combs',
+  frame: 'hiveName.frames',
+  pots: 'hiveName.pots',
+} as const satisfies Record<HiveKind['unitTaken'], string>;
 /** A number of combs with the word of its hive: "1 comb", "3 frames", "2 groups of pots". */
-export function countedCombsText(count: number, kind: HiveKindName): string {
-  const [one, many] = COUNTED[hiveKind(kind).unitTaken];
-  return `${count} ${count === 1 ? one : many}`;
-}
+export const countedCombs = (count: number, kind: HiveKindName): Say =>
+  hiveSay(COUNTED[hiveKind(kind).unitTaken], { count });
+
+const unknownMeasure = (field: string): { path: string; says: Say } => ({
+  path: field,
+  says: fieldSay('field.unknown-measure', { field }),
+});
 
 /**
- * What is wrong with the measures of a hive of this kind: each with its field and a sentence; empty
+ * What is wrong with the measures of a hive of this kind: each with its field and what is to be said; empty
  * where nothing is.
  */
 export function geometryIssues(
   kind: HiveKindName,
   geometry: Geometry,
-): { path: string; message: string }[] {
+): { path: string; says: Say }[] {
   const parsed = hiveKind(kind).geometrySchema.safeParse(geometry);
   return parsed.success
     ? []
-    : parsed.error.issues.map((issue) => ({
-        path: issue.code === 'unrecognized_keys' ? (issue.keys[0] ?? '') : issue.path.join('.'),
-        message:
-          issue.code === 'unrecognized_keys'
-            ? `"${issue.keys[0]}" is no measure of this kind of hive.`
-            : issue.message,
-      }));
+    : parsed.error.issues.map((issue) =>
+        issue.code === 'unrecognized_keys'
+          ? unknownMeasure(issue.keys[0] ?? '')
+          : { path: issue.path.join('.'), says: refusalOf(issue.message) },
+      );
 }
 
 /**

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { A_WHOLE_NUMBER, atLeast, atMost } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { CONTENTS } from '../records/vocabulary/comb.js';
 import { HEMISPHERES, HIVE_KIND_NAMES } from '../records/vocabulary/hive.js';
 import { colonyFactSchema } from '../records/colony.js';
@@ -9,20 +11,16 @@ import type { CombFacts } from './combFacts.js';
 import { type Finding, QUESTIONS, WEIGHTS } from '../records/vocabulary/verdict.js';
 import { judgeComb } from './judgeComb.js';
 
-const share = z
-  .number()
-  .min(0, 'A share is at least 0.')
-  .max(1, 'A share is at most 1.')
-  .default(0);
+const share = z.number().min(0, atLeast(0)).max(1, atMost(1)).default(0);
 /** Shares of a face; together at most 1, the rest is empty. */
 const partSharesSchema = z
   .strictObject({ capped: share, open: share, pollen: share, brood: share, empty: share })
   .refine((s) => CONTENTS.reduce((sum, c) => sum + s[c], 0) <= 1 + 1e-9, {
-    message: 'The shares of a side add up to more than 1.',
+    message: refuses('field.shares-above-1'),
   })
   .transform((s) => ({ ...s, empty: 1 - s.capped - s.open - s.pollen - s.brood }));
 const sides = z.strictObject({ A: partSharesSchema.nullable(), B: partSharesSchema.nullable() });
-const pots = z.int('Whole pots.').min(0, 'At least 0 pots.');
+const pots = z.int(A_WHOLE_NUMBER).min(0, atLeast(0));
 const combAge = z.enum(['new', 'used', 'brood-used']);
 
 const combSchema = z.strictObject({
@@ -35,13 +33,13 @@ const combSchema = z.strictObject({
       z.strictObject({
         side: z.enum(['A', 'B']),
         cells: z.enum(['open', 'sealed']),
-        moisturePercent: z.number().min(0, 'At least 0 %.').max(100, 'At most 100 %.'),
+        moisturePercent: z.number().min(0, atLeast(0)).max(100, atMost(100)),
         on: dateSchema.optional(),
       }),
     )
     .default([]),
   earlier: z.array(z.strictObject({ on: dateSchema, sides })).default([]),
-  honeyKg: z.number().min(0, 'At least 0 kg.').optional(),
+  honeyKg: z.number().min(0, atLeast(0)).optional(),
   pots: z
     .strictObject({ honeySealed: pots, honeyOpen: pots, pollen: pots, empty: pots })
     .optional(),
@@ -52,9 +50,9 @@ const combSchema = z.strictObject({
  */
 export const judgeCombInputSchema = z
   .strictObject({
-    kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
+    kind: z.enum(HIVE_KIND_NAMES, refuses('field.choose-hive-kind')),
     date: dateSchema,
-    hemisphere: z.enum(HEMISPHERES, 'Choose north or south.'),
+    hemisphere: z.enum(HEMISPHERES, refuses('field.choose-hemisphere')),
     comb: combSchema,
     colony: z.strictObject({
       startedOn: dateSchema.optional(),
@@ -62,8 +60,8 @@ export const judgeCombInputSchema = z
     }),
     stores: z
       .strictObject({
-        staysLowKg: z.number().min(0, 'At least 0 kg.'),
-        needKg: z.number().min(0, 'At least 0 kg.').nullable(),
+        staysLowKg: z.number().min(0, atLeast(0)),
+        needKg: z.number().min(0, atLeast(0)).nullable(),
       })
       .nullable()
       .optional(),
@@ -75,7 +73,7 @@ export const judgeCombInputSchema = z
       if (sample.on !== undefined && sample.on > value.date)
         context.addIssue({
           code: 'custom',
-          message: 'A sample cannot be drawn after the day of the judgement.',
+          message: refuses('field.sample-later'),
           path: ['comb', 'samples', i, 'on'],
         });
     });

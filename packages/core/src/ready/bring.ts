@@ -19,7 +19,7 @@ export interface BringHarvest {
   kind: HiveKindName;
   way: Way;
   combs: number;
-  combLabels: string;
+  taken: Say;
   litres: { tub: number; upper: number; out: number };
   /** Jars and boxes the plan fills, at the high estimate, by kind in the kit. */
   fills: { jarId: string; count: number }[];
@@ -223,7 +223,7 @@ function oneForEach(
         litres: { volumeL: litres(h) },
         names: names.length ? readySay('ready.bring.vessels-named', { names: { and: names } }) : '',
       }),
-      readySay('ready.bring.for-combs', { hiveName: h.hiveName, combs: h.combLabels }),
+      readySay('ready.bring.for-combs', { hiveName: h.hiveName, combs: h.taken }),
       vesselAdvice(need, waits, drawnOff),
       need.shortL > SPILT_L && !drawnOff ? 1 : 0,
     );

@@ -1,3 +1,4 @@
+import { countedCombs } from '../hive/kinds.js';
 import { speaking } from '../../fixtures/english.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -180,7 +181,7 @@ describe('what to bring', () => {
     kind: 'top-bar',
     way: 'crush',
     combs: 2,
-    combLabels: '2 combs',
+    taken: countedCombs(2, 'top-bar'),
     litres: { tub: 5, upper: 4, out: 3 },
     fills: [{ jarId: 'jar', count: 9 }],
     supportsMm: 480,

@@ -1,3 +1,4 @@
+import type { Say } from '../say/say.js';
 import { plannedStart } from './plannedStart.js';
 import { dayOf } from '../units/dates.js';
 import { entryOf } from '../units/known.js';
@@ -12,7 +13,7 @@ import {
 } from '../choose/index.js';
 import { honeyDepthMm } from '../drain/index.js';
 import { hiveKind, readShape, isStingless } from '../hive/kinds.js';
-import { takenUnitsText } from '../hive/takenText.js';
+import { takenUnits } from '../hive/takenUnits.js';
 import { forecastWaterPercent, takenWaterPercent } from '../honey/takenWater.js';
 import { jarFill } from '../jar/index.js';
 import { stateAt, forageAt, type ColonyState } from '../look/index.js';
@@ -187,7 +188,7 @@ interface Worksheet {
   fills: { jarId: string; count: number }[];
   litres: { tub: number; upper: number; out: number };
   liftKg: number;
-  takenText: string;
+  takenSaid: Say;
 }
 
 function workOut(
@@ -251,7 +252,7 @@ function worksheetOf(
     litres,
     liftKg:
       sumRanges([estimate.honeyKg, estimate.waxKg]).high + tubTareKg(input.vessels, litres.tub),
-    takenText: takenUnitsText(
+    takenSaid: takenUnits(
       hive,
       held.map((b) => b.slot),
     ),
@@ -318,7 +319,7 @@ function cautionsOf(sheet: Worksheet, input: DayInput): Caution[] {
 const UNKNOWN_WIDTH_MM = 250;
 
 function toPlanOf(sheet: Worksheet, input: DayInput): HarvestToPlan {
-  const { detail, plan, rules, estimate, outcome, jars, litres, takenText, dearth } = sheet;
+  const { detail, plan, rules, estimate, outcome, jars, litres, takenSaid, dearth } = sheet;
   const { batch, hive } = detail;
   const waterPercent = plan.moisturePercent ?? takenWaterPercent(hiveKind(hive.kind).bee);
   const settling =
@@ -332,7 +333,7 @@ function toPlanOf(sheet: Worksheet, input: DayInput): HarvestToPlan {
     hiveKind: hive.kind,
     way: batch.method,
     combs: batch.combIds.length,
-    takenText,
+    takenSaid,
     combKg: estimate.honeyKg.mid + estimate.waxKg.mid,
     crushMinutesPerKg: pace?.minutesPerKg ?? null,
     honeyKg: outcome.honeyKg,
@@ -367,7 +368,7 @@ function toPlanOf(sheet: Worksheet, input: DayInput): HarvestToPlan {
 /** Beyond the comb a frame's supports stand so far, mm: both ears. A starting value. */
 const EARS_MM = 60;
 function toBringOf(sheet: Worksheet): BringHarvest {
-  const { detail, rules, state, dearth, temper, litres, fills, takenText } = sheet;
+  const { detail, rules, state, dearth, temper, litres, fills, takenSaid } = sheet;
   const { batch, hive } = detail;
   const isSmoked = rules.smoke !== 'fresh-air' || temper === 'defensive';
   return {
@@ -377,7 +378,7 @@ function toBringOf(sheet: Worksheet): BringHarvest {
     kind: hive.kind,
     way: batch.method,
     combs: batch.combIds.length,
-    combLabels: takenText,
+    taken: takenSaid,
     litres,
     fills,
     supportsMm: Math.round(readShape(hive).outline.topWidthMm + EARS_MM),

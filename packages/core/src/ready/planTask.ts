@@ -16,7 +16,7 @@ export interface HarvestToPlan {
   way: Way;
   combs: number;
   /** What is taken, in the words of its hive: "box 4"; its combs are counted where left out. */
-  takenText?: string;
+  takenSaid?: Say;
   /**
    * Comb to be broken up, kg, and how long that takes these hands; null where they never wrote it
    * down.

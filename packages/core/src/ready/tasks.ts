@@ -1,6 +1,6 @@
 import { asWritten, type Say, type SayValue } from '../say/say.js';
 import { readySay } from './says.js';
-import { countedCombsText } from '../hive/kinds.js';
+import { countedCombs } from '../hive/kinds.js';
 import type { HouseRules } from '../records/houseRules.js';
 import { cutsComb, takesPots } from '../records/vocabulary/ways.js';
 import { atTheBench } from './benchTasks.js';
@@ -44,8 +44,8 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
 }
 
 /** "5 combs, then 4 of another lot". */
-function combsText({ combs, taken, takenText, hiveKind: kind }: HarvestToPlan): SayValue {
-  const first = takenText ?? countedCombsText(combs, kind);
+function combsText({ combs, taken, takenSaid, hiveKind: kind }: HarvestToPlan): SayValue {
+  const first = takenSaid ?? countedCombs(combs, kind);
   if (!taken.laterLots) return first;
   const others =
     taken.laterLots === 1

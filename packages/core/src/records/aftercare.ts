@@ -1,4 +1,15 @@
 import { z } from 'zod';
+import {
+  A_NUMBER,
+  atLeast,
+  atMost,
+  atMostLetters,
+  decimal,
+  litres,
+  whole,
+  wholeGrams,
+} from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { idSchema, gramsSchema, dateSchema } from './common.js';
 import { row, id, number, day, instant, revision, text } from './vocabulary/fields.js';
 import { WAX_WAYS } from './vocabulary/waxWays.js';
@@ -20,12 +31,12 @@ export const newWaxCareSchema = z.strictObject({
 /** Pressed wax with its honey, as it comes out of the press: for the household's own table. */
 export const newWaxDiscSchema = z.strictObject({
   batchId: idSchema,
-  g: gramsSchema.min(1, 'Weigh the disc.'),
+  g: gramsSchema.min(1, refuses('field.weigh-disc')),
 });
 
 const waxBlockSchema = z.strictObject({
-  g: gramsSchema.min(1, 'At least 1 g.'),
-  colour: z.string().trim().max(40, 'At most 40 letters.'),
+  g: gramsSchema.min(1, atLeast(1)),
+  colour: z.string().trim().max(40, atMostLetters(40)),
 });
 export const newWaxSchema = z
   .strictObject({
@@ -35,11 +46,15 @@ export const newWaxSchema = z
     restIsSlumgum: z.boolean(),
     /** How it was rendered; left out where only the clean wax was weighed. */
     way: z.enum(WAX_WAYS).nullable().default(null),
-    filtered: z.int('Once or twice.').min(0).max(3, 'At most three times.').default(1),
-    blocks: z.array(waxBlockSchema).max(60, 'At most 60 blocks.').default([]),
+    filtered: z
+      .int(refuses('field.once-or-twice'))
+      .min(0)
+      .max(3, refuses('field.three-times'))
+      .default(1),
+    blocks: z.array(waxBlockSchema).max(60, atMost(60)).default([]),
   })
   .refine((w) => w.blocks.reduce((g, b) => g + b.g, 0) <= w.cleanG, {
-    message: 'The blocks weigh more than the clean wax.',
+    message: refuses('field.blocks-above-wax'),
     path: ['blocks'],
   });
 
@@ -47,11 +62,8 @@ export const newWaxSchema = z
 export const newRinseSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,
-  litres: z.number('Litres.').min(0.05, 'At least 0.05 L.').max(500, 'At most 500 L.'),
-  brixPercent: z
-    .number('Degrees Brix.')
-    .min(0, 'At least 0.')
-    .max(40, 'Up to 40 °Brix; above that weigh it as honey.'),
+  litres: litres(0.05, 500),
+  brixPercent: z.number(A_NUMBER).min(0, atLeast(0)).max(40, refuses('field.rinse-brix')),
   cold: z.boolean(),
 });
 export const RINSE_FATES = ['fed', 'mead', 'poured-away'] as const;
@@ -66,20 +78,11 @@ export const useRinseSchema = z.strictObject({
   /** The colony that gets it. */
   hiveId: idSchema.nullable().default(null),
   /** For mead: where it is to begin, where it may end, honey of a lot and water put to it. */
-  targetGravity: z
-    .number('A gravity.')
-    .min(1.001, 'At least 1.001.')
-    .max(1.178, 'At most 1.178.')
-    .nullable()
-    .default(null),
-  finalGravity: z
-    .number('A gravity.')
-    .min(0.98, 'At least 0.980.')
-    .max(1.178, 'At most 1.178.')
-    .default(1),
+  targetGravity: decimal(1.001, 1.178).nullable().default(null),
+  finalGravity: decimal(0.98, 1.178).default(1),
   honeyLotId: idSchema.nullable().default(null),
   honeyG: gramsSchema.default(0),
-  waterL: z.number('Litres.').min(0, 'At least 0.').max(500, 'At most 500 L.').default(0),
+  waterL: litres(0, 500).default(0),
 });
 
 export const GEAR_WAYS = ['wash', 'same-hive', 'open'] as const;
@@ -95,17 +98,17 @@ export const newGearCareSchema = z.strictObject({
 /** A question of the book that a person has answered: why both are true. */
 export const settleQuestionSchema = z.strictObject({
   key: z.string().min(1).max(300),
-  answer: z.string().trim().min(3, 'Say how it is.').max(300, 'At most 300 letters.'),
+  answer: z.string().trim().min(3, refuses('field.how-it-is')).max(300, atMostLetters(300)),
 });
 
 /** Jars promised to somebody: an order or a gift, before they are filled. */
 export const newReserveSchema = z.strictObject({
   id: idSchema,
   jarKindId: idSchema,
-  count: z.int('Whole jars.').min(1, 'At least one.').max(2000, 'At most 2000.'),
+  count: whole(1, 2000),
   fate: z.enum(['sold', 'given']),
   forDate: dateSchema.nullable().default(null),
-  who: z.string().trim().max(80, 'At most 80 letters.').default(''),
+  who: z.string().trim().max(80, atMostLetters(80)).default(''),
 });
 
 /** Several lots filled at once: all of it or nothing. */
@@ -116,18 +119,16 @@ export const newFillingsSchema = z.strictObject({
         id: idSchema,
         honeyLotId: idSchema,
         jarKindId: idSchema,
-        count: z.int('Whole jars.').min(1, 'At least one jar.').max(2000, 'At most 2000 jars.'),
-        netG: z.int('Whole grams.').min(1).max(50_000),
+        count: whole(1, 2000),
+        netG: wholeGrams(1, 50_000),
       }),
     )
-    .min(1, 'Nothing to fill.')
-    .max(200, 'At most 200 at once.'),
+    .min(1, refuses('field.nothing-to-fill'))
+    .max(200, atMost(200)),
 });
 /** Jars of a lot weighed one by one, net. */
 export const lotWeightsSchema = z.strictObject({
-  weights: z
-    .array(z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000, 'At most 50 kg.'))
-    .max(2000, 'At most 2000.'),
+  weights: z.array(wholeGrams(1, 50_000)).max(2000, atMost(2000)),
 });
 export const useFirstSchema = z.strictObject({
   on: z.boolean(),

@@ -1,9 +1,20 @@
 import { z } from 'zod';
+import {
+  atLeast,
+  atMost,
+  atMostLetters,
+  celsius,
+  grams,
+  millimetres,
+  percent,
+  wholeMinutes,
+} from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { idSchema, gramsSchema, noteSchema, instantSchema } from './common.js';
 import { ARRANGEMENTS, CRUSH_METHODS, FINENESS } from './vocabulary/bench.js';
 
-const minutes = z.int('Whole minutes.').min(0, 'At least 0.').max(600, 'At most 600 minutes.');
-const bench = z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.');
+const minutes = wholeMinutes(0, 600);
+const bench = celsius(5, 45);
 
 /** Where honey in the lower vessel is from: a lot of the book, poured to this one from now on. */
 export const newDrainSchema = z
@@ -13,23 +24,13 @@ export const newDrainSchema = z
     arrangement: z.enum(ARRANGEMENTS).default('holed-bucket'),
     upperVesselId: idSchema.nullable(),
     lowerVesselId: idSchema.nullable(),
-    holeMm: z
-      .number('Millimetres.')
-      .min(0.05, 'At least 0.05 mm.')
-      .max(30, 'At most 30 mm.')
-      .nullable()
-      .default(null),
+    holeMm: millimetres(0.05, 30).nullable().default(null),
     method: z.enum(CRUSH_METHODS),
     fineness: z.enum(FINENESS).default('middle'),
     thixotropic: z.boolean().default(false),
-    moisturePercent: z.number('A percentage.').min(13, 'At least 13 %.').max(25, 'At most 25 %.'),
+    moisturePercent: percent(13, 25),
     temperatureC: bench,
-    nightTemperatureC: z
-      .number('Degrees.')
-      .min(-5, 'At least -5 °C.')
-      .max(45, 'At most 45 °C.')
-      .nullable()
-      .default(null),
+    nightTemperatureC: celsius(-5, 45).nullable().default(null),
     potStartG: gramsSchema.default(0),
     potFromLotId: idSchema.nullable().default(null),
     /**
@@ -39,7 +40,7 @@ export const newDrainSchema = z
     crushMinutes: minutes.nullable().default(null),
   })
   .refine((d) => d.potStartG === 0 || d.potFromLotId !== null, {
-    message: 'Say which honey stands there already: it becomes one with this.',
+    message: refuses('field.which-honey'),
     path: ['potFromLotId'],
   });
 export type NewDrain = z.infer<typeof newDrainSchema>;
@@ -54,7 +55,7 @@ export const newWeighingSchema = z
     source: z.enum(['hand', 'scale']),
   })
   .refine((w) => w.tareG <= w.grossG, {
-    message: 'The tare is above the gross weight.',
+    message: refuses('field.tare-above-gross'),
     path: ['tareG'],
   });
 export type NewWeighing = z.infer<typeof newWeighingSchema>;
@@ -83,16 +84,8 @@ export const newDrainEventSchema = z
     g: gramsSchema.optional(),
     grossG: gramsSchema.optional(),
     tareG: gramsSchema.optional(),
-    temperatureC: z
-      .number('Degrees.')
-      .min(5, 'At least 5 °C.')
-      .max(80, 'At most 80 °C.')
-      .optional(),
-    moisturePercent: z
-      .number('A percentage.')
-      .min(10, 'At least 10 %.')
-      .max(40, 'At most 40 %.')
-      .optional(),
+    temperatureC: celsius(5, 80).optional(),
+    moisturePercent: percent(10, 40).optional(),
     minutes,
     note: noteSchema.default(''),
   })
@@ -127,11 +120,11 @@ export const closeDrainSchema = z.strictObject({
   waste: z
     .array(
       z.strictObject({
-        what: z.string().trim().min(2, 'Say what it was.').max(60, 'At most 60 letters.'),
-        g: gramsSchema.min(1, 'Weigh it.'),
+        what: z.string().trim().min(2, refuses('field.what-it-was')).max(60, atMostLetters(60)),
+        g: gramsSchema.min(1, refuses('field.weigh-it')),
       }),
     )
-    .max(20, 'At most 20 things.')
+    .max(20, atMost(20))
     .default([]),
   minutes,
   /**
@@ -147,16 +140,16 @@ export const closeDrainSchema = z.strictObject({
 export const newReadingsSchema = z.strictObject({
   id: idSchema,
   drainId: idSchema,
-  instrument: z.string().trim().min(1, 'Which instrument?').max(80),
+  instrument: z.string().trim().min(1, refuses('field.which-instrument')).max(80),
   readings: z
     .array(
       z.strictObject({
         at: instantSchema,
-        g: z.number('Grams.').min(-5000, 'At least -5 kg.').max(1_000_000, 'At most 1000 kg.'),
+        g: grams(-5000, 1_000_000),
       }),
     )
-    .min(1, 'There is no reading in it.')
-    .max(2000, 'At most 2000 readings at once.'),
+    .min(1, refuses('field.no-reading'))
+    .max(2000, refuses('field.at-once', { most: 2000 })),
 });
 export type NewReadings = z.infer<typeof newReadingsSchema>;
 
@@ -165,6 +158,9 @@ export const newBlendSchema = z
   .strictObject({
     fromLotId: idSchema,
     intoLotId: idSchema,
-    g: gramsSchema.min(1, 'At least 1 g.'),
+    g: gramsSchema.min(1, atLeast(1)),
   })
-  .refine((b) => b.fromLotId !== b.intoLotId, { message: 'Choose two lots.', path: ['intoLotId'] });
+  .refine((b) => b.fromLotId !== b.intoLotId, {
+    message: refuses('field.choose-two-lots'),
+    path: ['intoLotId'],
+  });

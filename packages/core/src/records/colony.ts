@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { atMostLetters, celsius, kilograms, litres, wholeDays } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { dateSchema, idSchema } from './common.js';
 import { id, day } from './vocabulary/fields.js';
 
@@ -64,14 +66,14 @@ export const colonyFactSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('treatment'),
-    product: z.string().trim().min(1, 'Say which product.').max(80),
-    waitDays: z.int('Whole days.').min(0, 'At least 0 days.').max(730, 'At most 730 days.'),
+    product: z.string().trim().min(1, refuses('field.which-product')).max(80),
+    waitDays: wholeDays(0, 730),
     supersOn: z.enum(SUPERS_ON).default('unknown'),
   }),
   z.strictObject({
     kind: z.literal('feeding'),
     what: z.enum(['syrup', 'fondant']),
-    litres: z.number('Litres.').min(0.05, 'At least 0.05 L.').max(100, 'At most 100 L.'),
+    litres: litres(0.05, 100),
   }),
   z.strictObject({ kind: z.literal('brood-check'), result: z.enum(['healthy', 'unsure', 'sick']) }),
   /** What a bee inspector or a laboratory said of a living colony. */
@@ -79,7 +81,7 @@ export const colonyFactSchema = z.discriminatedUnion('kind', [
   /** A person's word that what was fed is not in the comb any more, with its reason. */
   z.strictObject({
     kind: z.literal('syrup-word'),
-    reason: z.string().trim().min(3, 'Say why.').max(200, 'At most 200 letters.'),
+    reason: z.string().trim().min(3, refuses('field.why')).max(200, atMostLetters(200)),
   }),
   /** The hive or its stand was moved: what was levelled before counts no longer. */
   z.strictObject({ kind: z.literal('moved') }),
@@ -95,7 +97,7 @@ export const colonyFactSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('gap'), gap: z.boolean() }),
   z.strictObject({
     kind: z.literal('bloom'),
-    plant: z.string().trim().min(1, 'Say what blooms.').max(80),
+    plant: z.string().trim().min(1, refuses('field.what-blooms')).max(80),
   }),
   /**
    * The whole hive on a scale. `same`: no box, comb, feed or roof was added or taken since the
@@ -103,19 +105,17 @@ export const colonyFactSchema = z.discriminatedUnion('kind', [
    */
   z.strictObject({
     kind: z.literal('hive-weight'),
-    kg: z.number('Kilograms.').min(1, 'At least 1 kg.').max(300, 'At most 300 kg.'),
+    kg: kilograms(1, 300),
     same: z.boolean(),
   }),
   z.strictObject({ kind: z.literal('risks-read'), of: z.string().min(1).max(40) }),
   z.strictObject({
     kind: z.literal('tilt'),
-    degrees: z.number('Degrees.').min(-10, 'At least -10 degrees.').max(15, 'At most 15 degrees.'),
+    degrees: celsius(-10, 15),
   }),
   z.strictObject({
     kind: z.literal('death'),
-    causes: z
-      .array(z.enum(DEATH_CAUSES))
-      .min(1, 'Choose at least one; "not known" is an answer too.'),
+    causes: z.array(z.enum(DEATH_CAUSES)).min(1, refuses('field.choose-one-or-not-known')),
     /** Signs that were looked for and not found. */
     notFound: z.array(z.enum(DEATH_CAUSES)).default([]),
     closedAgainstRobbers: z.boolean(),

@@ -1,25 +1,22 @@
 import { z } from 'zod';
+import { atMost, celsius, litres, millimetres, percent, whole } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { BLEMISHES, GRADES, PACKINGS, PESTS } from './vocabulary/pieces.js';
 import { FLAW_KINDS } from './vocabulary/flaws.js';
 import { gramsSchema, idSchema, noteSchema } from './common.js';
 
-const mm = (high: number) =>
-  z.number('Millimetres.').min(0, 'At least 0 mm.').max(high, `At most ${high} mm.`);
+const mm = (high: number) => millimetres(0, high);
 const flawSchema = z
   .strictObject({
     kind: z.enum(FLAW_KINDS),
-    xMm: z.number('Millimetres.').min(-1000).max(2000),
-    yMm: z.number('Millimetres.').min(-1000).max(2000),
+    xMm: millimetres(-1000, 2000),
+    yMm: millimetres(-1000, 2000),
     widthMm: mm(2000),
     heightMm: mm(2000),
-    thicknessMm: z
-      .number('Millimetres.')
-      .min(8, 'At least 8 mm.')
-      .max(80, 'At most 80 mm.')
-      .optional(),
+    thicknessMm: millimetres(8, 80).optional(),
   })
   .refine((f) => f.kind !== 'thickness' || f.thicknessMm !== undefined, {
-    message: 'How thick is it there, in mm?',
+    message: refuses('field.how-thick'),
     path: ['thicknessMm'],
   });
 const cutSchema = z.strictObject({
@@ -34,18 +31,13 @@ export const newCutBoardSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,
   combId: idSchema,
-  widthMm: z.number('Millimetres.').min(20, 'At least 20 mm.').max(1200, 'At most 1200 mm.'),
-  heightMm: z.number('Millimetres.').min(20, 'At least 20 mm.').max(1200, 'At most 1200 mm.'),
-  thicknessMm: z.number('Millimetres.').min(8, 'At least 8 mm.').max(80, 'At most 80 mm.'),
-  flaws: z.array(flawSchema).max(2000, 'Too many flaws.'),
+  widthMm: millimetres(20, 1200),
+  heightMm: millimetres(20, 1200),
+  thicknessMm: millimetres(8, 80),
+  flaws: z.array(flawSchema).max(2000, refuses('field.many-flaws')),
   seen: z.enum(['both', 'one', 'none']),
   /** Seasons the sheet or frame has served; null where nobody knows. */
-  sheetSeasons: z
-    .int('Whole seasons.')
-    .min(0, 'At least 0.')
-    .max(40, 'At most 40.')
-    .nullable()
-    .default(null),
+  sheetSeasons: whole(0, 40).nullable().default(null),
 });
 export type NewCutBoard = z.infer<typeof newCutBoardSchema>;
 
@@ -65,11 +57,11 @@ const plannedPieceSchema = z.strictObject({
  * The plan of one board as it stands: its flaws, its pieces, the knife's order and how far it went.
  */
 export const planCutSchema = z.strictObject({
-  flaws: z.array(flawSchema).max(2000, 'Too many flaws.'),
+  flaws: z.array(flawSchema).max(2000, refuses('field.many-flaws')),
   thicknessMm: newCutBoardSchema.shape.thicknessMm,
-  pieces: z.array(plannedPieceSchema).max(400, 'At most 400 pieces.'),
+  pieces: z.array(plannedPieceSchema).max(400, atMost(400)),
   cuts: z.array(cutSchema).max(2000),
-  cutsDone: z.int('Whole cuts.').min(0, 'At least 0.').max(2000),
+  cutsDone: whole(0, 2000),
   value: z.number().min(0),
   provenOptimal: z.boolean(),
   /** Pieces the same boxes would get from this comb without a flaw. */
@@ -81,8 +73,8 @@ export type PlanCut = z.infer<typeof planCutSchema>;
 export const planBoardsSchema = z.strictObject({
   boards: z
     .array(z.strictObject({ boardId: idSchema, plan: planCutSchema }))
-    .min(1, 'Which boards?')
-    .max(40, 'At most 40 boards.'),
+    .min(1, refuses('field.which-boards'))
+    .max(40, atMost(40)),
 });
 
 export const SPOILT_CAUSES = ['brood', 'pollen', 'unfinished', 'sagged'] as const;
@@ -121,7 +113,7 @@ export const newPackingSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,
   jarKindId: idSchema,
-  pieceIds: z.array(idSchema).min(1, 'Which pieces?').max(400, 'At most 400 pieces.'),
+  pieceIds: z.array(idSchema).min(1, refuses('field.which-pieces')).max(400, atMost(400)),
 });
 /** Strips into jars, honey poured round them. */
 export const newChunkJarsSchema = z.strictObject({
@@ -131,17 +123,16 @@ export const newChunkJarsSchema = z.strictObject({
   honeyLotId: idSchema,
   jars: z
     .array(z.strictObject({ pieceId: idSchema, honeyG: gramsSchema }))
-    .min(1, 'Which strips?')
-    .max(200, 'At most 200 jars.'),
+    .min(1, refuses('field.which-strips'))
+    .max(200, atMost(200)),
   /** True where the person agreed to honey of another season. */
   otherSeason: z.boolean().default(false),
 });
 
 export const KEEPING_KINDS = ['rack', 'freeze', 'thaw'] as const;
 export type KeepingKind = (typeof KEEPING_KINDS)[number];
-const degrees = (low: number, high: number) =>
-  z.number('Degrees.').min(low, `At least ${low} °C.`).max(high, `At most ${high} °C.`);
-const side = z.number('Millimetres.').min(8, 'At least 8 mm.').max(1000, 'At most 1000 mm.');
+const degrees = (low: number, high: number) => celsius(low, high);
+const side = millimetres(8, 1000);
 /**
  * Comb set to drain on a rack or into the cold; when it is ready is worked out by the core and
  * kept.
@@ -152,35 +143,26 @@ export const newKeepingSchema = z
     batchId: idSchema,
     kind: z.enum(['rack', 'freeze']),
     order: z.enum(['whole', 'pieces']),
-    pieces: z.int('Whole pieces.').min(1, 'At least one.').max(400, 'At most 400.'),
-    thicknessMm: z.number('Millimetres.').min(8, 'At least 8 mm.').max(300, 'At most 300 mm.'),
+    pieces: whole(1, 400),
+    thicknessMm: millimetres(8, 300),
     /** How it stands in the cold; its other two sides, where they are known. */
     packing: z.enum(PACKINGS).default('piece'),
     widthMm: side.nullable().default(null),
     heightMm: side.nullable().default(null),
     apart: z.boolean().default(true),
-    litres: z.number('Litres.').min(0, 'At least 0 L.').max(2000, 'At most 2000 L.').default(0),
+    litres: litres(0, 2000).default(0),
     pest: z.enum(PESTS).default('moth'),
     freezerC: degrees(-45, 5).nullable().default(null),
     roomC: degrees(0, 45),
-    moisturePercent: z
-      .number('A percentage.')
-      .min(13, 'At least 13 %.')
-      .max(25, 'At most 25 %.')
-      .default(18),
-    humidityPercent: z
-      .number('A percentage.')
-      .min(0, 'At least 0 %.')
-      .max(100, 'At most 100 %.')
-      .nullable()
-      .default(null),
+    moisturePercent: percent(13, 25).default(18),
+    humidityPercent: percent(0, 100).nullable().default(null),
   })
   .refine((k) => k.kind !== 'freeze' || k.freezerC !== null, {
-    message: 'How cold is the freezer?',
+    message: refuses('field.freezer'),
     path: ['freezerC'],
   });
 export type NewKeeping = z.infer<typeof newKeepingSchema>;
 export const endKeepingSchema = z.strictObject({
-  cracked: z.int('Whole pieces.').min(0, 'At least 0.').max(400, 'At most 400.').default(0),
+  cracked: whole(0, 400).default(0),
   note: noteSchema.default(''),
 });

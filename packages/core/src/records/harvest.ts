@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { atLeast, atMostLetters, celsius, percent, whole, wholeGrams } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { idSchema, noteSchema, gramsSchema, dateSchema, instantSchema } from './common.js';
 import type { Fate } from './outs.js';
 import { WAYS } from './vocabulary/ways.js';
@@ -11,10 +13,12 @@ export const newHarvestSchema = z.strictObject({
   batchId: idSchema,
   hiveId: idSchema,
   /** The way it goes. */
-  method: z.enum(WAYS, 'Choose a way.'),
-  combIds: z.array(idSchema).min(1, 'Lift at least one comb.'),
+  method: z.enum(WAYS, refuses('field.choose-way')),
+  combIds: z.array(idSchema).min(1, refuses('field.lift-one-comb')),
   /** Combs taken although the verdict was not 'take', each with its reason. */
-  anyway: z.array(z.strictObject({ combId: idSchema, reason: noteSchema.min(3, 'Say why.') })),
+  anyway: z.array(
+    z.strictObject({ combId: idSchema, reason: noteSchema.min(3, refuses('field.why')) }),
+  ),
 });
 export type NewHarvest = z.infer<typeof newHarvestSchema>;
 
@@ -25,14 +29,14 @@ export type NewHarvest = z.infer<typeof newHarvestSchema>;
 export const newChoiceSchema = z.strictObject({
   batches: z
     .array(newHarvestSchema.extend({ lotGroup: idSchema.nullable() }))
-    .min(1, 'Lift at least one comb.')
+    .min(1, refuses('field.lift-one-comb'))
     .max(60),
   /** What was asked and what was weighed against it, kept as it stood. */
   question: z.record(z.string(), z.unknown()),
 });
 export type NewChoice = z.infer<typeof newChoiceSchema>;
 
-const lotName = z.string().trim().min(2, 'Give it a name.').max(60, 'At most 60 letters.');
+const lotName = z.string().trim().min(2, refuses('field.name')).max(60, atMostLetters(60));
 export const nameLotSchema = z.strictObject({ name: lotName });
 /**
  * Part of the comb of a harvest, cut apart and weighed, that becomes a lot with a name of its own.
@@ -41,11 +45,11 @@ export const splitSchema = z
   .strictObject({
     batchId: idSchema,
     name: lotName,
-    grossG: gramsSchema.min(1, 'Weigh it.'),
+    grossG: gramsSchema.min(1, refuses('field.weigh-it')),
     tareG: gramsSchema,
   })
   .refine((s) => s.tareG < s.grossG, {
-    message: 'The tare is not below the gross weight.',
+    message: refuses('field.tare-not-below-gross'),
     path: ['tareG'],
   });
 
@@ -56,37 +60,30 @@ export const newBegunSchema = z
     batchId: idSchema,
     hiveId: idSchema,
     harvestedOn: dateSchema,
-    stands: z.enum(['comb', 'honey'], 'Say what stands there.'),
-    grossG: gramsSchema.min(1, 'Weigh it.'),
+    stands: z.enum(['comb', 'honey'], refuses('field.what-stands-there')),
+    grossG: gramsSchema.min(1, refuses('field.weigh-it')),
     tareG: gramsSchema,
     note: noteSchema.default(''),
   })
   .refine((b) => b.tareG < b.grossG, {
-    message: 'The tare is not below the gross weight.',
+    message: refuses('field.tare-not-below-gross'),
     path: ['tareG'],
   });
 export type NewBegun = z.infer<typeof newBegunSchema>;
 
 export const planSchema = z.strictObject({
-  startLocal: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.'),
-  kitchenTemperatureC: z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.'),
+  startLocal: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, refuses('field.date-and-time')),
+  kitchenTemperatureC: celsius(5, 45),
   /** The bench by night; null: as by day. */
-  nightTemperatureC: z
-    .number('Degrees.')
-    .min(-5, 'At least -5 °C.')
-    .max(45, 'At most 45 °C.')
-    .nullable()
-    .default(null),
+  nightTemperatureC: celsius(-5, 45).nullable().default(null),
   /** As it was measured or said; null: not known, and worked with what such honey is taken as. */
-  moisturePercent: z
-    .number('A percentage.')
-    .min(13, 'At least 13 %.')
-    .max(35, 'At most 35 %.')
-    .nullable()
-    .default(null),
+  moisturePercent: percent(13, 35).nullable().default(null),
   /** Steps set by hand, local time by step. */
   moves: z
-    .record(z.string(), z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.'))
+    .record(
+      z.string(),
+      z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, refuses('field.date-and-time')),
+    )
     .default({}),
 });
 export type Plan = z.infer<typeof planSchema>;
@@ -104,8 +101,8 @@ export const moveBatchSchema = z.strictObject({
 export const newPiecesSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,
-  count: z.int('Whole pieces.').min(1, 'At least one piece.').max(500, 'At most 500 pieces.'),
-  totalG: gramsSchema.min(1, 'Weigh the pieces.'),
+  count: whole(1, 500),
+  totalG: gramsSchema.min(1, refuses('field.weigh-pieces')),
 });
 export type NewPieces = z.infer<typeof newPiecesSchema>;
 
@@ -115,11 +112,11 @@ export const newFillingSchema = z.strictObject({
   /** Which honey of the harvest; the first one where it is not said. */
   honeyLotId: idSchema.nullable().default(null),
   jarKindId: idSchema,
-  count: z.int('Whole jars.').min(1, 'At least one jar.').max(2000, 'At most 2000 jars.'),
-  netG: z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000, 'At most 50 kg.'),
-  lowestWeighedG: z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000).nullable(),
+  count: whole(1, 2000),
+  netG: wholeGrams(1, 50_000),
+  lowestWeighedG: wholeGrams(1, 50_000).nullable(),
   /** Net weights of the jars that were weighed one by one. */
-  weights: z.array(z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000)).max(2000).default([]),
+  weights: z.array(wholeGrams(1, 50_000)).max(2000).default([]),
 });
 export type NewFilling = z.infer<typeof newFillingSchema>;
 
@@ -128,12 +125,12 @@ export const newFlowSchema = z
     id: idSchema,
     from: z.string().min(1),
     to: z.string().min(1),
-    g: gramsSchema.min(1, 'At least 1 g.'),
-    reason: noteSchema.min(2, 'Say why.'),
+    g: gramsSchema.min(1, atLeast(1)),
+    reason: noteSchema.min(2, refuses('field.why')),
     at: instantSchema.optional(),
   })
   .refine((f) => f.from !== f.to, {
-    message: 'A flow goes from one place to another.',
+    message: refuses('field.flow-between-places'),
     path: ['to'],
   });
 

@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { harvestMark } from './harvestName.js';
+import { english } from '../../fixtures/english.js';
+import { harvestMark as markOf } from './harvestName.js';
 
-const batch = (id: string, change: Partial<Parameters<typeof harvestMark>[0]> = {}) => ({
+const harvestMark = (...of: Parameters<typeof markOf>): string => english(markOf(...of));
+
+const batch = (id: string, change: Partial<Parameters<typeof markOf>[0]> = {}) => ({
   id,
   hiveId: 'h',
   date: '2026-03-14',

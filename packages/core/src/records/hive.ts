@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { wholeGrams } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { idSchema, nameSchema, dateSchema } from './common.js';
 import { HEMISPHERES, HIVE_KIND_NAMES } from './vocabulary/hive.js';
 
@@ -7,10 +9,10 @@ export const newSiteSchema = z.strictObject({
   name: nameSchema,
   zone: z
     .string()
-    .min(1, 'Choose a time zone.')
+    .min(1, refuses('field.choose-zone'))
     .max(60)
-    .refine(isZone, 'This time zone is not known here.'),
-  hemisphere: z.enum(HEMISPHERES, 'Choose north or south.'),
+    .refine(isZone, refuses('field.unknown-zone')),
+  hemisphere: z.enum(HEMISPHERES, refuses('field.choose-hemisphere')),
 });
 export type NewSite = z.infer<typeof newSiteSchema>;
 
@@ -23,7 +25,7 @@ export const newHiveFieldsSchema = z.strictObject({
   id: idSchema,
   siteId: idSchema,
   name: nameSchema,
-  kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
+  kind: z.enum(HIVE_KIND_NAMES, refuses('field.choose-hive-kind')),
   geometry: geometrySchema,
   colonyStartedOn: dateSchema,
   /** True where nobody said since when it lives there. */
@@ -37,7 +39,7 @@ export const changeHiveSchema = z.strictObject({
 export const newCombSchema = z.strictObject({
   id: idSchema,
   hiveId: idSchema,
-  slot: z.int().min(1, 'A place from 1 up.'),
+  slot: z.int().min(1, refuses('field.place-from-1')),
   builtOn: dateSchema,
 });
 export const endCombSchema = z.strictObject({ reason: z.enum(['none-here', 'fell', 'removed']) });
@@ -71,7 +73,7 @@ export const takeOffBoxSchema = z.strictObject({
  */
 export const giveBoxSchema = z.strictObject({
   toHiveId: idSchema,
-  health: z.enum(['healthy', 'unsure', 'sick'], 'Say how the brood of the first colony looked.'),
+  health: z.enum(['healthy', 'unsure', 'sick'], refuses('field.how-brood-looked')),
   broodCheckedOn: dateSchema,
 });
 /** Comb found under a roof or in a gap: what of it was cut out, apart by capped and open. */
@@ -83,17 +85,15 @@ export const strayCombSchema = z
     openBatchId: idSchema,
     hiveId: idSchema,
     where: z.enum(['roof', 'gap']),
-    broodSeen: z.enum(['yes', 'no'], 'Look for brood first.'),
-    queenLookedFor: z
-      .boolean()
-      .refine((looked) => looked, 'Look for the queen first: she may be on it.'),
-    swarmCells: z.enum(['yes', 'no'], 'Look for swarm cells too.').default('no'),
-    cappedG: z.int('Whole grams.').min(0, 'At least 0 g.').max(50_000),
-    openG: z.int('Whole grams.').min(0, 'At least 0 g.').max(50_000),
+    broodSeen: z.enum(['yes', 'no'], refuses('field.brood-first')),
+    queenLookedFor: z.boolean().refine((looked) => looked, refuses('field.queen-first')),
+    swarmCells: z.enum(['yes', 'no'], refuses('field.swarm-cells-too')).default('no'),
+    cappedG: wholeGrams(0, 50_000),
+    openG: wholeGrams(0, 50_000),
     frameFitted: z.boolean(),
   })
   .refine((s) => s.cappedG + s.openG > 0, {
-    message: 'Weigh what was cut out.',
+    message: refuses('field.weigh-cut-out'),
     path: ['cappedG'],
   });
 

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { atMostLetters } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { row, id, text, day, revision, grams } from './vocabulary/fields.js';
 
 /** Why what came of a harvest is held back. */
@@ -44,7 +46,7 @@ export const FATES_UNDER_HOLD: Record<HoldCause, readonly string[]> = {
 };
 
 export const liftHoldSchema = z.strictObject({
-  word: z.string().trim().min(5, 'Write down who said what.').max(300, 'At most 300 letters.'),
+  word: z.string().trim().min(5, refuses('field.who-said-what')).max(300, atMostLetters(300)),
 });
 
 const holdFields = {

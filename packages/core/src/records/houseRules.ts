@@ -1,5 +1,18 @@
 import { z } from 'zod';
 import {
+  A_NUMBER,
+  atMostLetters,
+  celsius,
+  grams,
+  kilograms,
+  minutes,
+  percent,
+  whole,
+  wholeDays,
+  wholeMonths,
+} from '../say/limits.js';
+import { refuses } from '../say/field.js';
+import {
   clockTime,
   winterRules,
   plannedWork,
@@ -26,12 +39,12 @@ export const houseRulesSchema = z.strictObject({
   /** Capped share of the honey at which a comb counts as ripe. */
   ripeCappedPercent: z.union(
     [z.literal(75), z.literal(80), z.literal(90), z.literal(100)],
-    'Choose 75, 80, 90 or 100 %.',
+    refuses('field.percent-choices'),
   ),
   /** The same for a drain frame, where the caps are also its outer wall. */
   ripeDrainPercent: z.union(
     [z.literal(75), z.literal(80), z.literal(90), z.literal(100)],
-    'Choose 75, 80, 90 or 100 %.',
+    refuses('field.percent-choices'),
   ),
   /**
    * Whether the comb as a whole meets the share, its worse side must, or the piece that is used
@@ -42,32 +55,19 @@ export const houseRulesSchema = z.strictObject({
   considerFromPercent: z.union([z.literal(60), z.literal(75)]).nullable(),
   /** Whether measured water may turn 'leave' into 'take' and back. */
   moistureMayOverrule: z.boolean(),
-  moistureLimitPercent: z
-    .number('A percentage.')
-    .min(14, 'At least 14 %.')
-    .max(23, 'At most 23 %.'),
+  moistureLimitPercent: percent(14, 23),
   /**
    * Another limit for hives of a kind, such as where a native species lives in them; a kind that is
    * not there goes by the general one.
    */
-  moistureLimitByKindPercent: z.partialRecord(
-    z.enum(HIVE_KIND_NAMES),
-    z.number('A percentage.').min(14, 'At least 14 %.').max(23, 'At most 23 %.'),
-  ),
+  moistureLimitByKindPercent: z.partialRecord(z.enum(HIVE_KIND_NAMES), percent(14, 23)),
   /** What the colony keeps for winter in a top-bar hive; null until the household has said. */
-  winterNeedKg: z
-    .number('Kilograms.')
-    .min(0, 'At least 0 kg.')
-    .max(60, 'At most 60 kg.')
-    .nullable(),
+  winterNeedKg: kilograms(0, 60).nullable(),
   /**
    * The same for the other kinds of hive, by what is read in them; a kind that is not there was
    * never said.
    */
-  winterNeedByKindKg: z.partialRecord(
-    z.enum(HIVE_KIND_NAMES),
-    z.number('Kilograms.').min(0, 'At least 0 kg.').max(60, 'At most 60 kg.'),
-  ),
+  winterNeedByKindKg: z.partialRecord(z.enum(HIVE_KIND_NAMES), kilograms(0, 60)),
   /** What a household does with a super it keeps back for the bees. */
   takeBroodUsedComb: z.boolean(),
   /**
@@ -76,49 +76,37 @@ export const houseRulesSchema = z.strictObject({
    */
   supersOffBy: z
     .string()
-    .regex(/^(0[1-9]|1[0-2])-([0-2]\d|3[01])$/, 'A day and month.')
+    .regex(/^(0[1-9]|1[0-2])-([0-2]\d|3[01])$/, refuses('field.day-and-month'))
     .nullable(),
   /** Seasons after which an old frame or sheet is due to go. */
-  frameSeasons: z.int('Whole seasons.').min(1, 'At least 1 season.').max(30, 'At most 30 seasons.'),
+  frameSeasons: whole(1, 30),
   /** Days between looks: in a flow or while a comb super is on, else, and in winter. */
-  lookFlowDays: z.int('Whole days.').min(1, 'At least 1 day.').max(60, 'At most 60 days.'),
-  lookWinterDays: z.int('Whole days.').min(7, 'At least 7 days.').max(180, 'At most 180 days.'),
+  lookFlowDays: wholeDays(1, 60),
+  lookWinterDays: wholeDays(7, 180),
   /** Tilt asked of a drain frame before it is opened, degrees. */
   drainTiltDegrees: z.union([z.literal(2.5), z.literal(3), z.literal(5)]),
   /** Whether honey may be taken from a colony in its first season. */
   takeInFirstSeason: z.boolean(),
-  lookAgainDays: z.int('Whole days.').min(1, 'At least 1 day.').max(60, 'At most 60 days.'),
+  lookAgainDays: wholeDays(1, 60),
   crush: z.enum(CRUSH_METHODS),
   strain: z.enum(['once', 'twice', 'cloth', 'none']),
   stirEveryHours: z
-    .number('Hours.')
-    .min(0.5, 'At least half an hour.')
-    .max(168, 'At most a week, 168 hours.'),
+    .number(A_NUMBER)
+    .min(0.5, refuses('field.half-an-hour'))
+    .max(168, refuses('field.a-week')),
   /** How often crushed comb is stirred, and whether slices are turned too. */
   stirs: z.enum(['twice', 'until-ended']),
   stirSlices: z.boolean(),
-  kitchenTemperatureC: z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.'),
+  kitchenTemperatureC: celsius(5, 45),
   quietFrom: clockTime,
   quietTo: clockTime,
-  minutesPerComb: z
-    .number('Minutes.')
-    .min(1, 'At least 1 minute.')
-    .max(120, 'At most 120 minutes.'),
-  minutesPerJar: z
-    .number('Minutes.')
-    .min(0.2, 'At least 0.2 minutes.')
-    .max(30, 'At most 30 minutes.'),
+  minutesPerComb: minutes(1, 120),
+  minutesPerJar: minutes(0.2, 30),
   /** Advice to stop draining comes when less than this flows in an hour. */
-  stopBelowGPerHour: z
-    .number('Grams an hour.')
-    .min(1, 'At least 1 g an hour.')
-    .max(1000, 'At most 1000 g an hour.'),
-  bestBeforeMonths: z
-    .int('Whole months.')
-    .min(1, 'At least 1 month.')
-    .max(60, 'At most 60 months.'),
+  stopBelowGPerHour: grams(1, 1000),
+  bestBeforeMonths: wholeMonths(1, 60),
   registeredToSell: z.boolean(),
-  labelMaker: z.string().max(80, 'At most 80 letters.'),
+  labelMaker: z.string().max(80, atMostLetters(80)),
   wetGear: z.enum(['wash', 'same-hive', 'open']),
   ...winterRules,
   ...plannedWork,

@@ -1,9 +1,21 @@
 import { z } from 'zod';
+import {
+  A_NUMBER,
+  atMost,
+  atMostLetters,
+  decimal,
+  millilitres,
+  millimetres,
+  percent,
+  whole,
+  wholeGrams,
+} from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { idSchema, nameSchema, gramsSchema } from './common.js';
 import { PIECE_SHAPES } from './vocabulary/pieces.js';
 import { VESSEL_ROLES } from './vocabulary/vessels.js';
 
-const litres = z.number('Litres.').gt(0, 'Above 0 litres.').max(500, 'At most 500 litres.');
+const litres = z.number(A_NUMBER).gt(0, refuses('field.above-0')).max(500, atMost(500));
 
 export const newVesselSchema = z.strictObject({
   id: idSchema,
@@ -11,24 +23,11 @@ export const newVesselSchema = z.strictObject({
   role: z.enum(VESSEL_ROLES),
   volumeL: litres,
   tareG: gramsSchema,
-  innerDiameterMm: z
-    .number('Millimetres.')
-    .min(30, 'At least 30 mm.')
-    .max(1500, 'At most 1500 mm.'),
+  innerDiameterMm: millimetres(30, 1500),
   /** Room left above the mark; null: as everywhere. */
-  headspacePercent: z
-    .number('A percentage.')
-    .min(0, 'At least 0 %.')
-    .max(60, 'At most 60 %.')
-    .nullable()
-    .default(null),
+  headspacePercent: percent(0, 60).nullable().default(null),
   /** Holes in its floor or mesh; null where it has none. */
-  holeMm: z
-    .number('Millimetres.')
-    .min(0.05, 'At least 0.05 mm.')
-    .max(30, 'At most 30 mm.')
-    .nullable()
-    .default(null),
+  holeMm: millimetres(0.05, 30).nullable().default(null),
 });
 export type NewVessel = z.infer<typeof newVesselSchema>;
 export const changeVesselSchema = newVesselSchema.omit({ id: true }).partial().extend({
@@ -36,12 +35,12 @@ export const changeVesselSchema = newVesselSchema.omit({ id: true }).partial().e
   holeMm: newVesselSchema.shape.holeMm.unwrap().optional(),
 });
 
-const sideMm = z.number('Millimetres.').min(5, 'At least 5 mm.').max(1000, 'At most 1000 mm.');
+const sideMm = millimetres(5, 1000);
 
 export const newJarKindSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  netG: z.int('Whole grams.').min(10, 'At least 10 g.').max(50_000, 'At most 50 kg.'),
+  netG: wholeGrams(10, 50_000),
   tareG: gramsSchema,
   /**
    * What goes into it: liquid honey, a strip of comb topped up with honey, a cut piece of comb, or
@@ -49,36 +48,21 @@ export const newJarKindSchema = z.strictObject({
    */
   purpose: z.enum(['jar', 'chunk', 'piece', 'sample']).default('jar'),
   /** What one empty costs. */
-  cost: z.number('A price.').min(0, 'At least 0.').max(10_000, 'At most 10 000.').default(0),
+  cost: decimal(0, 10_000).default(0),
   /** To its brim, as it is sold. */
-  volumeMl: z
-    .number('Millilitres.')
-    .min(5, 'At least 5 ml.')
-    .max(50_000, 'At most 50 L.')
-    .nullable()
-    .default(null),
+  volumeMl: millilitres(5, 50_000).nullable().default(null),
   /** Which lid goes on it. */
-  lid: z.string().trim().max(60, 'At most 60 letters.').default(''),
+  lid: z.string().trim().max(60, atMostLetters(60)).default(''),
   /** Inner measures of a box for comb, or of the strip a chunk jar takes, mm. */
   widthMm: sideMm.nullable().default(null),
   heightMm: sideMm.nullable().default(null),
   depthMm: sideMm.nullable().default(null),
   shape: z.enum(PIECE_SHAPES).default('rectangle'),
   /** Net weights a piece, or honey in a jar, may have. */
-  minG: z
-    .int('Whole grams.')
-    .min(1, 'At least 1 g.')
-    .max(20_000, 'At most 20 kg.')
-    .nullable()
-    .default(null),
-  maxG: z
-    .int('Whole grams.')
-    .min(1, 'At least 1 g.')
-    .max(20_000, 'At most 20 kg.')
-    .nullable()
-    .default(null),
-  stock: z.int('Whole jars.').min(0, 'Stock is at least 0.').max(10_000, 'At most 10 000.'),
-  value: z.number('A price.').min(0, 'At least 0.').max(100_000, 'At most 100 000.'),
+  minG: wholeGrams(1, 20_000).nullable().default(null),
+  maxG: wholeGrams(1, 20_000).nullable().default(null),
+  stock: whole(0, 10_000),
+  value: decimal(0, 100_000),
 });
 export type NewJarKind = z.infer<typeof newJarKindSchema>;
 const k = newJarKindSchema.shape;

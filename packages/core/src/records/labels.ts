@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { atLeast, atMost, atMostLetters, millimetres, whole } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { idSchema, nameSchema } from './common.js';
 import { number, row, id, instant, text, revision } from './vocabulary/fields.js';
 import { labelFieldSchema, labelTextRecord, FLOWER_SUPPORTS } from './vocabulary/labels.js';
@@ -16,9 +18,8 @@ export const sheetMeasures = {
   gapYMm: number,
 };
 
-const mm = (low: number, high: number) =>
-  z.number('Millimetres.').min(low, `At least ${low} mm.`).max(high, `At most ${high} mm.`);
-const some = z.int('Whole ones.').min(1, 'At least one.').max(60, 'At most 60.');
+const mm = (low: number, high: number) => millimetres(low, high);
+const some = whole(1, 60);
 /** A sheet of labels as measured with a ruler. */
 export const newLabelSheetSchema = z.strictObject({
   id: idSchema,
@@ -43,7 +44,7 @@ export const newLabelDesignSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   sheetId: idSchema,
-  fields: z.array(labelFieldSchema).min(1, 'At least one line.').max(24, 'At most 24 lines.'),
+  fields: z.array(labelFieldSchema).min(1, atLeast(1)).max(24, atMost(24)),
   qr: z.boolean(),
 });
 export const changeLabelDesignSchema = newLabelDesignSchema.omit({ id: true }).partial();
@@ -54,19 +55,14 @@ export const newPrintSchema = z.strictObject({
   lotId: idSchema,
   designId: idSchema,
   /** The first free label of a sheet begun before, 0 is the upper left. */
-  startAt: z.int('Whole labels.').min(0, 'At least 0.').max(3599, 'At most 3599.').default(0),
+  startAt: whole(0, 3599).default(0),
   /** How many; null: one for each jar or piece. */
-  copies: z
-    .int('Whole labels.')
-    .min(1, 'At least one.')
-    .max(2000, 'At most 2000.')
-    .nullable()
-    .default(null),
+  copies: whole(1, 2000).nullable().default(null),
 });
 /** Some came out wrong: how many and why; they are printed again. */
 export const misprintSchema = z.strictObject({
-  count: z.int('Whole labels.').min(1, 'At least one.').max(2000, 'At most 2000.'),
-  why: z.string().trim().min(1, 'What went wrong?').max(200, 'At most 200 letters.'),
+  count: whole(1, 2000),
+  why: z.string().trim().min(1, refuses('field.what-went-wrong')).max(200, atMostLetters(200)),
   reprintId: idSchema.nullable().default(null),
   startAt: newPrintSchema.shape.startAt,
 });
@@ -92,11 +88,11 @@ export type Print = z.infer<typeof printRecord>;
 /** What the household claims of a lot, and what supports it. */
 export const lotClaimSchema = z
   .strictObject({
-    flower: z.string().trim().max(60, 'At most 60 letters.').nullable(),
+    flower: z.string().trim().max(60, atMostLetters(60)).nullable(),
     flowerSupport: z.enum(FLOWER_SUPPORTS).nullable(),
   })
   .refine((c) => !c.flower || c.flowerSupport !== null, {
-    message: 'What supports this flower?',
+    message: refuses('field.flower-support'),
     path: ['flowerSupport'],
   });
 /** A batch code of the household's own, before the first lot of the harvest is filled. */
@@ -104,9 +100,9 @@ export const batchCodeSchema = z.strictObject({
   code: z
     .string()
     .trim()
-    .min(3, 'At least 3 letters or digits.')
-    .max(30, 'At most 30.')
-    .regex(/^[A-Za-z0-9][A-Za-z0-9 ./-]*$/, 'Letters, digits, spaces, dots and hyphens.'),
+    .min(3, refuses('field.three-letters'))
+    .max(30, atMost(30))
+    .regex(/^[A-Za-z0-9][A-Za-z0-9 ./-]*$/, refuses('field.code-letters')),
 });
 
 /** What the server answers of labels and the printer's spool, as schemas. */

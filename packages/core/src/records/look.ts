@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { atMost, celsius, decimal, millimetres } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import {
   OUTSIDE_VIEWS,
   paneSchema,
@@ -8,8 +10,8 @@ import {
 } from './vocabulary/comb.js';
 import { dateSchema, idSchema } from './common.js';
 
-const moisture = z.number('A number.').min(0, 'At least 0.').max(100, 'At most 100.');
-const degrees = z.number('A temperature.').min(0, 'At least 0 °C.').max(50, 'At most 50 °C.');
+const moisture = decimal(0, 100);
+const degrees = celsius(0, 50);
 /**
  * A refractometer reading as it was read: the raw value, which scale, at which temperature, and
  * what is known of the instrument.
@@ -56,13 +58,13 @@ export const newLookSchema = z.strictObject({
   pots: potsSchema.nullable().default(null),
   /** Whether the comb is straight in its frame; not said is null. */
   straight: z.boolean().nullable().default(null),
-  readings: z.array(readingSchema).max(20, 'At most 20 samples.'),
+  readings: z.array(readingSchema).max(20, atMost(20)),
   combAge: z.enum(['new', 'used', 'brood-used']),
-  depthMm: z.number('Millimetres.').min(10, 'At least 10 mm.').max(600, 'At most 600 mm.'),
-  thicknessMm: z.number('Millimetres.').min(8, 'At least 8 mm.').max(60, 'At most 60 mm.'),
+  depthMm: millimetres(10, 600),
+  thicknessMm: millimetres(8, 60),
 });
 export type NewLook = z.infer<typeof newLookSchema>;
 /** The combs of a box that look alike, written down in one go. */
 export const newLooksSchema = z.strictObject({
-  looks: z.array(newLookSchema).min(1, 'Which combs?').max(60, 'At most 60 combs.'),
+  looks: z.array(newLookSchema).min(1, refuses('field.which-combs')).max(60, atMost(60)),
 });

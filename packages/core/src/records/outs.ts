@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { atMostLetters, decimal, percent, whole } from '../say/limits.js';
 import { idSchema } from './common.js';
 
 export const FATES = ['sold', 'given', 'eaten', 'mead', 'cosmetics', 'spoilt'] as const;
@@ -17,31 +18,16 @@ export const newOutSchema = z.strictObject({
   id: idSchema,
   lotId: idSchema,
   fate: z.enum(FATES),
-  count: z.int('Whole ones.').min(1, 'At least one.').max(5000, 'At most 5000.'),
-  price: z
-    .number('A price.')
-    .min(0, 'At least 0.')
-    .max(100_000, 'At most 100 000.')
-    .nullable()
-    .default(null),
+  count: whole(1, 5000),
+  price: decimal(0, 100_000).nullable().default(null),
   /** Taken off the whole, in money or in percent of it; one of the two at most. */
-  discountAmount: z
-    .number('An amount.')
-    .min(0, 'At least 0.')
-    .max(100_000, 'At most 100 000.')
-    .nullable()
-    .default(null),
-  discountPercent: z
-    .number('Percent.')
-    .min(0, 'At least 0 %.')
-    .max(100, 'At most 100 %.')
-    .nullable()
-    .default(null),
+  discountAmount: decimal(0, 100_000).nullable().default(null),
+  discountPercent: percent(0, 100).nullable().default(null),
   /**
    * To whom: may be left out. Names are kept apart from book and journal, so that one can be
    * forgotten.
    */
-  who: z.string().trim().max(80, 'At most 80 letters.').default(''),
+  who: z.string().trim().max(80, atMostLetters(80)).default(''),
 });
 export type NewOut = z.infer<typeof newOutSchema>;
 

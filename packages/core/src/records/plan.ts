@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { atMost, atMostLetters, decimal, kilograms, litres, whole } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { idSchema, dateSchema, instantSchema, nameSchema } from './common.js';
 import { row, id, text, number, day, revision, instant } from './vocabulary/fields.js';
 
@@ -8,7 +10,7 @@ import { row, id, text, number, day, revision, instant } from './vocabulary/fiel
  */
 export const siteTaskSchema = z.strictObject({
   id: idSchema,
-  what: z.string().trim().min(3, 'Say what is to be done.').max(120, 'At most 120 letters.'),
+  what: z.string().trim().min(3, refuses('field.what-to-do')).max(120, atMostLetters(120)),
   dueOn: dateSchema.nullable(),
   doneOn: dateSchema.nullable(),
 });
@@ -24,32 +26,17 @@ export const changeSiteSchema = z.strictObject({
     .array(z.enum(['neighbours', 'children', 'dog', 'roof', 'ladder', 'humid', 'heather', 'plain']))
     .max(8)
     .optional(),
-  tasks: z.array(siteTaskSchema).max(60, 'At most 60 tasks.').optional(),
+  tasks: z.array(siteTaskSchema).max(60, atMost(60)).optional(),
   forage: z
     .partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']), FORAGE)
     .optional(),
-  latitude: z
-    .number('Degrees.')
-    .min(-90, 'At least -90°.')
-    .max(90, 'At most 90°.')
-    .nullable()
-    .optional(),
-  longitude: z
-    .number('Degrees.')
-    .min(-180, 'At least -180°.')
-    .max(180, 'At most 180°.')
-    .nullable()
-    .optional(),
+  latitude: decimal(-90, 90).nullable().optional(),
+  longitude: decimal(-180, 180).nullable().optional(),
   poisonousNectar: z.enum(['yes', 'no', 'ask']).nullable().optional(),
 });
 export type ChangeSite = z.infer<typeof changeSiteSchema>;
 
-const value = (low: number, high: number, unit: string) =>
-  z
-    .number('A number.')
-    .min(low, `At least ${low} ${unit}.`)
-    .max(high, `At most ${high} ${unit}.`)
-    .nullable();
+const value = (low: number, high: number, unit: string) => decimal(low, high).nullable();
 /** One hour of weather typed in; it stands over what any service says. */
 export const newWeatherEntrySchema = z
   .strictObject({
@@ -68,7 +55,7 @@ export const newWeatherEntrySchema = z
       [w.temperatureC, w.windKmH, w.rainMm, w.humidityPercent, w.cloudPercent].some(
         (v) => v !== null,
       ),
-    { message: 'Say at least one thing of the weather.', path: ['temperatureC'] },
+    { message: refuses('field.some-weather'), path: ['temperatureC'] },
   );
 export type NewWeatherEntry = z.infer<typeof newWeatherEntrySchema>;
 
@@ -88,11 +75,11 @@ export const GEAR_KINDS = [
 export const newGearSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  kind: z.enum(GEAR_KINDS, 'Choose what it is.'),
-  stock: z.int('A whole number.').min(0, 'At least 0.').max(5000, 'At most 5000.'),
-  volumeL: z.number('Litres.').min(0, 'At least 0 L.').max(500, 'At most 500 L.'),
-  weightKg: z.number('Kilograms.').min(0, 'At least 0 kg.').max(200, 'At most 200 kg.'),
-  repair: z.string().trim().max(200, 'At most 200 letters.').nullable(),
+  kind: z.enum(GEAR_KINDS, refuses('field.choose-what')),
+  stock: whole(0, 5000),
+  volumeL: litres(0, 500),
+  weightKg: kilograms(0, 200),
+  repair: z.string().trim().max(200, atMostLetters(200)).nullable(),
   dueOn: dateSchema.nullable(),
 });
 export type NewGear = z.infer<typeof newGearSchema>;
@@ -104,7 +91,7 @@ export const changeGearSchema = newGearSchema.omit({ id: true }).partial();
  */
 export const newCalendarLinkSchema = z.strictObject({
   id: idSchema,
-  tokenHash: z.string().regex(/^[0-9a-f]{64}$/, 'A SHA-256 in hexadecimal digits.'),
+  tokenHash: z.string().regex(/^[0-9a-f]{64}$/, refuses('field.sha-256')),
 });
 
 export const newTickSchema = z.strictObject({

@@ -1,9 +1,33 @@
 import { z } from 'zod';
+import {
+  A_NUMBER,
+  A_WHOLE_NUMBER,
+  asCelsius,
+  atLeast,
+  atMost,
+  atMostLetters,
+  celsius,
+  decimal,
+  grams,
+  kilograms,
+  kilometresAnHour,
+  litres,
+  millimetres,
+  minutes,
+  percent,
+  squareCentimetres,
+  whole,
+  wholeDays,
+  wholeHours,
+  wholeMinutes,
+  wholeMonths,
+  wholeWeeks,
+} from '../say/limits.js';
+import { refuses } from '../say/field.js';
 
-export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time such as 22:00.');
+export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, refuses('field.time'));
 
-const percentOf = (high: number): z.ZodNumber =>
-  z.number('A percentage.').min(0, 'At least 0 %.').max(high, `At most ${high} %.`);
+const percentOf = (high: number): z.ZodNumber => percent(0, high);
 
 /**
  * The winter in the household's own numbers: months and their use, a hard one, a colony's strength.
@@ -15,124 +39,87 @@ export const winterRules = {
    */
   winterUseByMonthKg: z.partialRecord(
     z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']),
-    z.number('Kilograms.').min(0, 'At least 0 kg.').max(20, 'At most 20 kg.'),
+    kilograms(0, 20),
   ),
   /** How much more a hard winter takes. */
-  hardWinterPercent: percentOf(100),
+  hardWinterPercent: percent(0, 100),
   /**
    * What a weak, middle or strong colony needs, of the need said: 100 until the household says
    * otherwise.
    */
   strengthPercent: z.strictObject({
-    weak: percentOf(200),
-    middle: percentOf(200),
-    strong: percentOf(200),
+    weak: percent(0, 200),
+    middle: percent(0, 200),
+    strong: percent(0, 200),
   }),
-  maxCombsPerHive: z
-    .int('Whole combs.')
-    .min(0, 'At least 0 combs.')
-    .max(60, 'At most 60 combs.')
-    .nullable(),
+  maxCombsPerHive: whole(0, 60).nullable(),
 };
 
 /** People, hours, weights and places that a harvest has to fit into. */
 export const plannedWork = {
-  people: z
-    .int('Whole people.')
-    .min(1, 'At least one person: nobody is planned for.')
-    .max(12, 'At most 12 people.'),
+  people: z.int(A_WHOLE_NUMBER).min(1, refuses('field.one-person')).max(12, atMost(12)),
   /** What one person lifts, kg; two carry twice that. */
-  liftKg: z.number('Kilograms.').min(3, 'At least 3 kg.').max(60, 'At most 60 kg.'),
-  freezerL: z.number('Litres.').min(0, 'At least 0 L.').max(2000, 'At most 2000 L.').nullable(),
+  liftKg: kilograms(3, 60),
+  freezerL: litres(0, 2000).nullable(),
   freezerTemperatureC: z
-    .number('Degrees.')
-    .min(-40, 'At least -40 °C.')
-    .max(-7, 'At most -7 °C: warmer does not end moth eggs.'),
+    .number(A_NUMBER)
+    .min(-40, atLeast(-40, asCelsius))
+    .max(-7, refuses('field.too-warm-for-moth', { most: { temperatureC: -7 } })),
   freeze: z.enum(['whole', 'pieces', 'none']),
   /** The bench at night, °C; null: as by day. */
-  nightTemperatureC: z
-    .number('Degrees.')
-    .min(-5, 'At least -5 °C.')
-    .max(45, 'At most 45 °C.')
-    .nullable(),
+  nightTemperatureC: celsius(-5, 45).nullable(),
   workFrom: clockTime,
   workTo: clockTime,
-  minutesPerPiece: z
-    .number('Minutes.')
-    .min(0.2, 'At least 0.2 minutes.')
-    .max(60, 'At most 60 minutes.'),
-  minutesPerPressing: z
-    .number('Minutes.')
-    .min(1, 'At least 1 minute.')
-    .max(240, 'At most 240 minutes.'),
+  minutesPerPiece: minutes(0.2, 60),
+  minutesPerPressing: minutes(1, 240),
   smoke: z.enum(['smoke', 'fresh-air', 'by-temper']),
   beesOff: z.enum(['brush', 'herd', 'shake', 'repellent', 'leave-out']),
-  windLimitKmH: z
-    .number('Kilometres an hour.')
-    .min(5, 'At least 5 km/h.')
-    .max(60, 'At most 60 km/h.'),
+  windLimitKmH: kilometresAnHour(5, 60),
   /** Heat index at which nobody works in a suit, °C. */
-  heatIndexLimitC: z.number('Degrees.').min(25, 'At least 25 °C.').max(45, 'At most 45 °C.'),
+  heatIndexLimitC: celsius(25, 45),
   /** What the vehicle carries. */
-  vehicleL: z.number('Litres.').min(10, 'At least 10 L.').max(5000, 'At most 5000 L.').nullable(),
-  vehicleKg: z
-    .number('Kilograms.')
-    .min(5, 'At least 5 kg.')
-    .max(3000, 'At most 3000 kg.')
-    .nullable(),
+  vehicleL: litres(10, 5000).nullable(),
+  vehicleKg: kilograms(5, 3000).nullable(),
 };
 
 /** At the hive and at the bench: what the schools do differently. */
 export const benchRules = {
   /** Minutes to wait after smoke; the same again after the second one. */
-  smokeWaitMinutes: z
-    .int('Whole minutes.')
-    .min(0, 'At least 0 minutes.')
-    .max(30, 'At most 30 minutes.'),
+  smokeWaitMinutes: wholeMinutes(0, 30),
   /** What is left at the bar or frame when the comb is cut out. */
   starterLeft: z.enum(['ridge', 'strip', 'nothing']),
   potsBy: z.enum(['suction', 'tip', 'cut']),
   guessFirst: z.boolean(),
   /** Stings at one visit at which the work pauses, and at which it stops. */
-  stingsPause: z.int('Whole stings.').min(1, 'At least 1.').max(50, 'At most 50.'),
-  stingsStop: z.int('Whole stings.').min(1, 'At least 1.').max(100, 'At most 100.'),
+  stingsPause: whole(1, 50),
+  stingsStop: whole(1, 100),
   frameParts: z.union([z.literal(1), z.literal(2), z.literal(4)]),
-  framesAtOnce: z.int('Whole frames.').min(1, 'At least 1 frame.').max(12, 'At most 12 frames.'),
+  framesAtOnce: whole(1, 12),
   vesselCover: z.enum(['always', 'dearth']),
   frameReset: z.enum(['running', 'near-end', 'after-hour']),
   frameDone: z.enum(['droplet', 'hour', 'overnight', 'early']),
   trayAfter: z.enum(['in', 'out']),
   /** A frame comes back within so many weeks, whatever the forecast says. */
-  frameMaxWeeks: z.int('Whole weeks.').min(1, 'At least 1 week.').max(26, 'At most 26 weeks.'),
+  frameMaxWeeks: wholeWeeks(1, 26),
   /**
    * A harvested hive is looked at again after so many weeks; null where the household has no such
    * rule.
    */
-  followUpWeeks: z
-    .int('Whole weeks.')
-    .min(1, 'At least 1 week.')
-    .max(26, 'At most 26 weeks.')
-    .nullable(),
+  followUpWeeks: wholeWeeks(1, 26).nullable(),
   warm: z.enum(['gently', 'never']),
-  warmLimitC: z.number('Degrees.').min(25, 'At least 25 °C.').max(60, 'At most 60 °C.'),
-  pressRestMinutes: z
-    .int('Whole minutes.')
-    .min(1, 'At least 1 minute.')
-    .max(240, 'At most 240 minutes.'),
+  warmLimitC: celsius(25, 60),
+  pressRestMinutes: wholeMinutes(1, 240),
   /** A turn of the press that brings less is the last. */
-  pressEnoughG: z.number('Grams.').min(1, 'At least 1 g.').max(2000, 'At most 2000 g.'),
+  pressEnoughG: grams(1, 2000),
 };
 
 /** At the cutting board. */
 export const cutRules = {
   /** Width of the knife's cut. */
-  kerfMm: z.number('Millimetres.').min(0, 'At least 0 mm.').max(20, 'At most 20 mm.'),
+  kerfMm: millimetres(0, 20),
   /** Patches of open cells, pollen or bare comb smaller than this are let pass on a piece. */
-  flawLeastCm2: z
-    .number('Square centimetres.')
-    .min(0, 'At least 0 cm².')
-    .max(20, 'At most 20 cm².'),
-  pieceDiscountPercent: percentOf(90),
+  flawLeastCm2: squareCentimetres(0, 20),
+  pieceDiscountPercent: percent(0, 90),
   /** Where a piece goes that is lighter than its box asks. */
   underWeight: z.enum(['discount', 'chunk', 'sample']),
   pest: z.enum(['moth', 'beetle', 'both']),
@@ -152,8 +139,7 @@ export const LOT_PAGE_FACTS = [
  * Days after which a fact counts as unknown. Starting values, none of them science: a household
  * that looks more often shortens them.
  */
-const days = (high: number): z.ZodInt =>
-  z.int('Whole days.').min(1, 'At least 1 day.').max(high, `At most ${high} days.`);
+const days = (high: number): z.ZodInt => wholeDays(1, high);
 const shelfDaysSchema = z.strictObject({
   flow: days(120),
   bloom: days(120),
@@ -170,30 +156,27 @@ const shelfDaysSchema = z.strictObject({
 export const judgementRules = {
   shelfDays: shelfDaysSchema,
   /** A comb with less honey is left. */
-  leastHoneyG: z.number('Grams.').min(0, 'At least 0 g.').max(3000, 'At most 3000 g.'),
+  leastHoneyG: grams(0, 3000),
   /** Water above which honey is not sold, percent. */
-  sellingLimitPercent: z.number('A percentage.').min(15, 'At least 15 %.').max(23, 'At most 23 %.'),
+  sellingLimitPercent: percent(15, 23),
   /**
    * Months after the harvest that a label may give honey of the grades 'watch' and 'use-soon';
    * unmeasured honey gets the shortest.
    */
-  watchMonths: z.int('Whole months.').min(1, 'At least 1 month.').max(60, 'At most 60 months.'),
-  useSoonMonths: z.int('Whole months.').min(1, 'At least 1 month.').max(60, 'At most 60 months.'),
+  watchMonths: wholeMonths(1, 60),
+  useSoonMonths: wholeMonths(1, 60),
   /** What stays from the end of winter until a flow is noted, kg. */
-  springReserveKg: z.number('Kilograms.').min(0, 'At least 0 kg.').max(20, 'At most 20 kg.'),
+  springReserveKg: kilograms(0, 20),
   /** Share of a stingless colony's sealed pots that stays. */
-  potsStayPercent: percentOf(100),
+  potsStayPercent: percent(0, 100),
   /** Weeks before winter in which nothing is drawn from stingless bees any more. */
-  potsWeeksBeforeWinter: z
-    .int('Whole weeks.')
-    .min(0, 'At least 0 weeks.')
-    .max(26, 'At most 26 weeks.'),
+  potsWeeksBeforeWinter: wholeWeeks(0, 26),
   /**
    * Species of the stingless bees and the permit to keep them, in the household's own words; empty:
    * not noted.
    */
-  stinglessSpecies: z.string().trim().max(80, 'At most 80 letters.'),
-  stinglessPermit: z.string().trim().max(80, 'At most 80 letters.'),
+  stinglessSpecies: z.string().trim().max(80, atMostLetters(80)),
+  stinglessPermit: z.string().trim().max(80, atMostLetters(80)),
 };
 
 /** What household schools do differently, each with an effect of its own beside the older rules. */
@@ -235,10 +218,10 @@ export const schoolRules = {
 
 /** What stands on labels, who may be sold to, and what a stranger sees behind the code. */
 export const labelRules = {
-  makerAddress: z.string().trim().max(120, 'At most 120 letters.'),
-  countryOfOrigin: z.string().trim().max(60, 'At most 60 letters.'),
+  makerAddress: z.string().trim().max(120, atMostLetters(120)),
+  countryOfOrigin: z.string().trim().max(60, atMostLetters(60)),
   /** Where the household is registered to sell, in its own words. */
-  sellWhere: z.string().trim().max(80, 'At most 80 letters.'),
+  sellWhere: z.string().trim().max(80, atMostLetters(80)),
   tradeScale: z.boolean(),
   nutritionOnLabel: z.boolean(),
   /**
@@ -247,11 +230,11 @@ export const labelRules = {
    */
   baseAddress: z.union([
     z.literal(''),
-    z.url({ protocol: /^https?$/, error: 'An address such as https://honey.example.' }),
+    z.url({ protocol: /^https?$/, error: refuses('field.address') }),
   ]),
   lotPageShows: z.array(z.enum(LOT_PAGE_FACTS)).max(LOT_PAGE_FACTS.length),
   /** Open or wet honey is to be used within so many days. A starting value. */
-  useFirstDays: z.int('Whole days.').min(1, 'At least 1 day.').max(365, 'At most 365 days.'),
+  useFirstDays: wholeDays(1, 365),
 };
 
 /** Wax and what clings to gear. */
@@ -260,38 +243,31 @@ export const waxRules = {
    * Wet wax may wait unfrozen so many days before moth has it. A starting value: a month by many
    * households.
    */
-  wetWaxDays: z.int('Whole days.').min(1, 'At least 1 day.').max(120, 'At most 120 days.'),
+  wetWaxDays: wholeDays(1, 120),
   /**
    * Comb, wax and pressed discs stay frozen so many weeks against moth, where the cold itself asks
    * for less; null where the household has no such rule.
    */
-  waxFrozenWeeks: z
-    .int('Whole weeks.')
-    .min(1, 'At least 1 week.')
-    .max(52, 'At most 52 weeks.')
-    .nullable(),
+  waxFrozenWeeks: wholeWeeks(1, 52).nullable(),
   waxWay: z.enum(['solar', 'water-bath', 'bag-press']),
   /**
    * A rinse is used within so many hours, in the kitchen and in the cold. Starting values: thin
    * sugar water soon ferments, nobody has a figure for yours.
    */
-  rinseKeepsHours: z.int('Whole hours.').min(1, 'At least 1 hour.').max(168, 'At most 168 hours.'),
-  rinseColdKeepsHours: z
-    .int('Whole hours.')
-    .min(1, 'At least 1 hour.')
-    .max(720, 'At most 720 hours.'),
+  rinseKeepsHours: wholeHours(1, 168),
+  rinseColdKeepsHours: wholeHours(1, 720),
 };
 
 /** What things are worth to the household. Prices of jars and boxes stand with them in the kit. */
 export const worthRules = {
-  currency: z.string().trim().max(6, 'At most 6 letters.'),
-  waxPerKg: z.number('A price.').min(0, 'A price is at least 0.').max(10_000, 'At most 10 000.'),
+  currency: z.string().trim().max(6, atMostLetters(6)),
+  waxPerKg: decimal(0, 10_000),
   /**
    * How much is given away and eaten at home, and what that is worth of the price. The rest is
    * sold.
    */
-  givenPercent: percentOf(100),
-  givenWorthPercent: percentOf(300),
-  ownPercent: percentOf(100),
-  ownWorthPercent: percentOf(300),
+  givenPercent: percent(0, 100),
+  givenWorthPercent: percent(0, 300),
+  ownPercent: percent(0, 100),
+  ownWorthPercent: percent(0, 300),
 };

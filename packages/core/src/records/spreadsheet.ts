@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { atMost, percent, wholeMinutes } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import { HIVE_KIND_NAMES } from './vocabulary/hive.js';
 import { dateSchema, gramsSchema, idSchema, nameSchema, noteSchema } from './common.js';
 
@@ -18,14 +20,14 @@ export const spreadsheetHarvestsSchema = z.strictObject({
         /** Where it is not here yet: its kind and place; measures as the kind begins with. */
         make: z
           .strictObject({
-            kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
+            kind: z.enum(HIVE_KIND_NAMES, refuses('field.choose-hive-kind')),
             siteId: idSchema,
           })
           .nullable(),
       }),
     )
-    .min(1, 'Which hives?')
-    .max(200, 'At most 200 hives.'),
+    .min(1, refuses('field.which-hives'))
+    .max(200, atMost(200)),
   harvests: z
     .array(
       z.strictObject({
@@ -35,16 +37,12 @@ export const spreadsheetHarvestsSchema = z.strictObject({
         date: dateSchema,
         honeyG: gramsSchema,
         waxG: gramsSchema,
-        moisturePercent: z
-          .number('A percentage.')
-          .min(10, 'At least 10 %.')
-          .max(45, 'At most 45 %.')
-          .nullable(),
-        minutes: z.int('Whole minutes.').min(0).max(10_000),
+        moisturePercent: percent(10, 45).nullable(),
+        minutes: wholeMinutes(0, 10_000),
         note: noteSchema,
       }),
     )
-    .min(1, 'No harvest stands in it.')
-    .max(SHEET_ROWS_MAX, `At most ${SHEET_ROWS_MAX} harvests at once.`),
+    .min(1, refuses('field.no-harvest'))
+    .max(SHEET_ROWS_MAX, refuses('field.at-once', { most: SHEET_ROWS_MAX })),
 });
 export type SpreadsheetHarvests = z.infer<typeof spreadsheetHarvestsSchema>;

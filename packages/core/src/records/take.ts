@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { atMostLetters, whole, wholeMinutes } from '../say/limits.js';
+import { refuses } from '../say/field.js';
 import {
   COMB_CONDITIONS,
   FRAME_EVENT_KINDS,
@@ -10,7 +12,7 @@ import {
 } from './vocabulary/outcomes.js';
 import { gramsSchema, idSchema, noteSchema } from './common.js';
 
-const minutes = z.int('Whole minutes.').min(0, 'At least 0.').max(600, 'At most 600 minutes.');
+const minutes = wholeMinutes(0, 600);
 
 /** What was really taken of one comb, frame or group of pots. */
 export const newTakeSchema = z
@@ -26,12 +28,7 @@ export const newTakeSchema = z
     condition: z.enum(COMB_CONDITIONS).nullable().optional(),
     wentTo: z.enum(WENT_TO).nullable().optional(),
     /** Pots that were emptied, of a stingless-bee group. */
-    potsEmptied: z
-      .int('Whole pots.')
-      .min(0, 'At least 0.')
-      .max(500, 'At most 500.')
-      .nullable()
-      .optional(),
+    potsEmptied: whole(0, 500).nullable().optional(),
     /** Pots with pollen were among those emptied. */
     withPollen: z.boolean().default(false),
     minutes: minutes.optional(),
@@ -45,19 +42,19 @@ export const newTakeSchema = z
       context.addIssue({
         code: 'custom',
         path: ['grossG'],
-        message: 'Either its weight now, or later.',
+        message: refuses('field.weight-now-or-later'),
       });
     if (!take.later && weighsOut(take.outcome) && (take.grossG === null || take.tareG === null))
       context.addIssue({
         code: 'custom',
         path: ['grossG'],
-        message: 'Weigh it: gross weight and tare.',
+        message: refuses('field.gross-and-tare'),
       });
     if (take.grossG !== null && take.tareG !== null && take.tareG > take.grossG)
       context.addIssue({
         code: 'custom',
         path: ['tareG'],
-        message: 'The tare is above the gross weight.',
+        message: refuses('field.tare-above-gross'),
       });
   });
 export type NewTake = z.infer<typeof newTakeSchema>;
@@ -70,7 +67,7 @@ export const newBoxTakeSchema = z
   .strictObject({
     id: idSchema,
     batchId: idSchema,
-    combIds: z.array(idSchema).min(1, 'Which combs were in it?').max(60),
+    combIds: z.array(idSchema).min(1, refuses('field.which-combs-in-it')).max(60),
     /** Both null where the box is weighed later. */
     grossG: gramsSchema.nullable(),
     emptyG: gramsSchema.nullable(),
@@ -79,11 +76,11 @@ export const newBoxTakeSchema = z
     condition: z.enum(COMB_CONDITIONS).nullable().optional(),
   })
   .refine((t) => (t.grossG === null) === (t.emptyG === null), {
-    message: 'Full and empty belong together.',
+    message: refuses('field.full-and-empty'),
     path: ['emptyG'],
   })
   .refine((t) => t.grossG === null || t.emptyG! <= t.grossG, {
-    message: 'The empty box weighs more than the full one.',
+    message: refuses('field.box-tare'),
     path: ['emptyG'],
   });
 export type NewBoxTake = z.infer<typeof newBoxTakeSchema>;
@@ -94,7 +91,7 @@ export type NewBoxTake = z.infer<typeof newBoxTakeSchema>;
  */
 export const weighTakesSchema = z
   .strictObject({
-    combIds: z.array(idSchema).min(1, 'Which combs?').max(60),
+    combIds: z.array(idSchema).min(1, refuses('field.which-combs')).max(60),
     grossG: gramsSchema.nullable(),
     tareG: gramsSchema.nullable(),
     netBy: z.enum(NET_BY),
@@ -105,18 +102,18 @@ export const weighTakesSchema = z
       context.addIssue({
         code: 'custom',
         path: [w.grossG === null ? 'grossG' : 'tareG'],
-        message: 'Gross and empty weight belong together.',
+        message: refuses('field.gross-and-empty'),
       });
     else if (w.tareG > w.grossG)
       context.addIssue({
         code: 'custom',
         path: ['tareG'],
-        message: 'The tare is above the gross weight.',
+        message: refuses('field.tare-above-gross'),
       });
   });
 export type WeighTakes = z.infer<typeof weighTakesSchema>;
 
-const answer = z.union([z.string().max(500, 'At most 500 letters.'), z.number(), z.boolean()]);
+const answer = z.union([z.string().max(500, atMostLetters(500)), z.number(), z.boolean()]);
 /** A step of the work done, with what was said at it. */
 export const newStepMarkSchema = z.strictObject({
   id: idSchema,
@@ -132,7 +129,7 @@ export const newIncidentSchema = z.strictObject({
   kind: z.enum(INCIDENT_KINDS),
   stepId: z.string().min(1).max(80),
   combId: idSchema.nullable(),
-  count: z.int('A whole number.').min(0, 'At least 0.').max(5000, 'At most 5000.').nullable(),
+  count: whole(0, 5000).nullable(),
   note: noteSchema.default(''),
 });
 export type NewIncident = z.infer<typeof newIncidentSchema>;
@@ -169,7 +166,7 @@ export const newFrameEventSchema = z
     const say = (path: string, message: string): void =>
       context.addIssue({ code: 'custom', path: [path], message });
     if ((e.grossG === null) !== (e.tareG === null))
-      say(e.grossG === null ? 'grossG' : 'tareG', 'Gross and empty weight belong together.');
+      say(e.grossG === null ? 'grossG' : 'tareG', refuses('field.gross-and-empty'));
     if (e.grossG !== null && e.tareG !== null && e.grossG < e.tareG)
       say('grossG', 'Lighter than the empty vessel.');
     if (e.kind === 'level' && e.g === null && e.grossG === null)

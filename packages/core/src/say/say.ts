@@ -47,6 +47,8 @@ export type SayValue =
   | Quantity
   | Say
   | { and: SayValue[] }
+  /** One of them. */
+  | { or: SayValue[] }
   /** Sentences one after the other. */
   | { then: Say[] };
 
@@ -77,6 +79,7 @@ const value: z.ZodType<SayValue> = z.lazy(() =>
     quantity,
     sayRecord,
     z.strictObject({ and: z.array(value) }),
+    z.strictObject({ or: z.array(value) }),
     z.strictObject({ then: z.array(sayRecord) }),
   ]),
 );
@@ -94,7 +97,7 @@ export const isSay = (value: unknown): value is Say =>
   typeof value === 'object' && value !== null && 'key' in value && 'with' in value;
 
 /** What is said with nothing in it takes nothing. */
-type With<Values> = keyof Values extends never ? [] : [values: Values];
+export type With<Values> = keyof Values extends never ? [] : [values: Values];
 
 /**
  * Makes the sayings of one stage. Takes its interface, each key with what stands in it: a key that

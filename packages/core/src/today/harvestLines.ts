@@ -16,7 +16,7 @@ const OVERFLOW_SOON_MS = 3 * HOUR_MS;
 export function drainLines(
   drain: Pick<Drain, 'id'>,
   batch: Pick<Batch, 'id' | 'hiveId'>,
-  name: string,
+  name: Say | string,
   due: DrainDue,
   now: Date,
 ): TodayLine[] {
@@ -91,9 +91,9 @@ export function clockLine(clock: Clock): TodayLine | null {
 
 /** What is known of an open harvest beside what it is. */
 export interface HarvestFacts {
-  name: string;
+  name: Say | string;
   /** What is still to be taken, in words. */
-  leftToTake: string;
+  leftToTake: Say;
   /** An attack after which the hive was left open, and nobody closed it yet. */
   leftOpen: { occurredAt: string } | null;
   /** Comb that stands there uncut and uncrushed, grams. */

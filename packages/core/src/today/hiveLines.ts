@@ -1,6 +1,6 @@
 import { daysLater } from '../units/dates.js';
 import { spareableBars } from '../choose/index.js';
-import { countedCombsText } from '../hive/kinds.js';
+import { countedCombs } from '../hive/kinds.js';
 import {
   dueItems,
   judgeHiveAt,
@@ -113,7 +113,7 @@ function spareOf(
 
 /** "4 combs are ripe, 1 to spare"; what can be spared only where it is less than what is ripe. */
 function ripeSaid(hive: Pick<Hive, 'name' | 'kind'>, ripe: number, spare: number | null): Say {
-  const said = { hive: hive.name, combs: countedCombsText(ripe, hive.kind), ripe };
+  const said = { hive: hive.name, combs: countedCombs(ripe, hive.kind), ripe };
   return spare !== null && spare < ripe
     ? todaySay('today.ripe-some', { ...said, spare })
     : todaySay('today.ripe', said);

@@ -1,30 +1,31 @@
-import { sayer, type Say } from '../say/say.js';
+import { sayer, type Say, type SayValue } from '../say/say.js';
 
 /** What Today and the clocks say. */
 export interface TodaySays {
-  'today.drain-stopped': { name: string };
+  'today.drain-stopped': { name: SayValue };
   'today.drain-stopped.left': object;
-  'today.stir': { name: string };
+  'today.stir': { name: SayValue };
   'today.stir.left': object;
-  'today.draw-off': { name: string };
+  'today.draw-off': { name: SayValue };
   'today.draw-off.left': object;
-  'today.nine-tenths': { name: string };
+  'today.nine-tenths': { name: SayValue };
   'today.nine-tenths.left': object;
   /** What a clock waits for, with the hive it belongs to. */
   'today.clock': { hive: string; what: Say };
   'today.frame.left': object;
   'today.press.left': object;
-  'today.plan': { name: string };
+  'today.plan': { name: SayValue };
   'today.plan.left': object;
-  'today.take': { what: string; name: string };
+  'today.marked': { hive: string; mark: SayValue };
+  'today.take': { what: Say; name: SayValue };
   'today.take.left': object;
-  'today.left-open': { name: string };
+  'today.left-open': { name: SayValue };
   'today.left-open.left': object;
-  'today.cut': { name: string };
-  'today.crush': { name: string };
+  'today.cut': { name: SayValue };
+  'today.crush': { name: SayValue };
   'today.comb.left': object;
-  'today.fill': { name: string };
-  'today.skim-fill': { name: string };
+  'today.fill': { name: SayValue };
+  'today.skim-fill': { name: SayValue };
   'today.open-honey.left': object;
   'today.owed.vessel': { vessel: string; hive: string };
   'today.owed.vessel-unnamed': { hive: string };
@@ -37,8 +38,8 @@ export interface TodaySays {
   'today.look-again': { hive: string };
   'today.look-first': { hive: string };
   'today.look.left': object;
-  'today.ripe': { hive: string; combs: string; ripe: number };
-  'today.ripe-some': { hive: string; combs: string; ripe: number; spare: number };
+  'today.ripe': { hive: string; combs: Say; ripe: number };
+  'today.ripe-some': { hive: string; combs: Say; ripe: number; spare: number };
   'today.ripe.left': object;
   'today.frames': { hive: string };
   'today.frames.left': { why: Say };

@@ -1,3 +1,4 @@
+import { countedCombs } from '../hive/kinds.js';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_RULES } from '../records/houseRules.js';
 import type { HoldView } from '../records/holds.js';
@@ -82,7 +83,7 @@ describe('what a drain waits for', () => {
 describe('an open harvest at its stage', () => {
   const facts: HarvestFacts = {
     name: 'Ipê',
-    leftToTake: '3 combs',
+    leftToTake: countedCombs(3, 'top-bar'),
     leftOpen: null,
     combG: 0,
   };
@@ -108,7 +109,7 @@ describe('an open harvest at its stage', () => {
     );
     expect(line).toMatchObject({
       dueAt: '2026-03-15T12:00:00.000Z',
-      title: { key: 'today.take', with: { what: '3 combs', name: 'Ipê' } },
+      title: { key: 'today.take', with: { what: countedCombs(3, 'top-bar'), name: 'Ipê' } },
     });
   });
   it('says that its honey is to be skimmed only where some settles', () => {

@@ -1,3 +1,4 @@
+import { inEnglish } from '../words.js';
 import { readFileSync } from 'node:fs';
 import { BadInput, CALCULATORS, calculate, calculatorSchemas } from '@furrow/core';
 
@@ -25,7 +26,7 @@ try {
 } catch (error) {
   const bad = error instanceof BadInput ? error : new BadInput('This cannot be computed.');
   process.stderr.write(
-    `${JSON.stringify({ error: { code: bad.code, message: bad.message, path: bad.path } })}\n`,
+    `${JSON.stringify({ error: { code: bad.code, message: bad.says ? inEnglish(bad.says) : bad.message, path: bad.path } })}\n`,
   );
   process.exitCode = 2;
 }

@@ -1,3 +1,4 @@
+import { inEnglish } from '../words.js';
 import {
   HIVE_KINDS,
   faceHalfWidthMm,
@@ -34,7 +35,7 @@ export async function hiveCardPdf(hive: Hive, qrText: string | null): Promise<Ui
   });
   const size = Math.min(26, (44 * MM) / Math.max(0.1, fonts.bold.widthOfTextAtSize(hive.name, 1)));
   page.drawText(hive.name, { x: 5 * MM, y: 38 * MM, size, font: fonts.bold, color: INK });
-  page.drawText(HIVE_KINDS[hive.kind].name, {
+  page.drawText(inEnglish(HIVE_KINDS[hive.kind].name), {
     x: 5 * MM,
     y: 30 * MM,
     size: 9,

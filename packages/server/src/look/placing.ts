@@ -65,7 +65,7 @@ export async function makeBox(
   await unit.insert('carriers', {
     id: options.id,
     kind: 'box',
-    label: `${shape.label} ${options.slot}`,
+    label: `${options.compartment} ${options.slot}`,
     madeOn: options.on,
     sheet: null,
   });

@@ -98,7 +98,7 @@ export const lookWrites = [
       const before = await hiveView(unit.db, id);
       if (payload.geometry) {
         const [issue] = geometryIssues(before.kind, payload.geometry);
-        if (issue) throw refused(issue.message, `payload.geometry.${issue.path}`);
+        if (issue) throw refused(issue.says, `payload.geometry.${issue.path}`);
         if (
           readShape({ kind: before.kind, geometry: payload.geometry }).positions !==
           readShape(before).positions

@@ -1,3 +1,4 @@
+import { inEnglish } from '../words.js';
 import {
   COMPARTMENTS,
   HIVE_KIND_NAMES,
@@ -43,6 +44,7 @@ import {
   storedFaceSchema,
   type HiveKindName,
   unitsSchema,
+  refusalOf,
 } from '@furrow/core';
 import { z } from 'zod';
 import type { ColumnKind } from './columnKinds.js';
@@ -187,7 +189,8 @@ export function faultOf(
     if (value === null || value === undefined) continue;
     const schema = SHAPES[table]?.[name] ?? BY_KIND[kind];
     const found = schema.safeParse(meant(kind, value));
-    if (!found.success) return { column: name, says: found.error.issues[0].message };
+    if (!found.success)
+      return { column: name, says: inEnglish(refusalOf(found.error.issues[0].message)) };
   }
   return geometryFault(table, values);
 }
@@ -199,7 +202,7 @@ function geometryFault(table: string, values: Readonly<Record<string, unknown>>)
   if (!HIVE_KIND_NAMES.includes(kind as HiveKindName))
     return { column: 'kind', says: 'No kind of hive that is known here.' };
   const [issue] = geometryIssues(kind as HiveKindName, JSON.parse(String(geometry)) as never);
-  return issue ? { column: 'geometry', says: `${issue.path}: ${issue.message}` } : null;
+  return issue ? { column: 'geometry', says: `${issue.path}: ${inEnglish(issue.says)}` } : null;
 }
 
 /**

@@ -1,3 +1,4 @@
+import { inEnglish } from '../words.js';
 import {
   COMPARTMENTS,
   HIVE_KIND_NAMES,
@@ -39,6 +40,7 @@ import {
   waxRunRecord,
   weatherFields,
   weighingRecord,
+  refusalOf,
 } from '@furrow/core';
 import { z } from 'zod';
 
@@ -216,6 +218,6 @@ export function provenRow(table: string, thing: Record<string, unknown>): void {
   if (!found || found.success) return;
   const [issue] = found.error.issues;
   throw new Error(
-    `A row of ${table} is not what it is said to be: ${issue.path.join('.')}, ${issue.message} (${String(thing.id)})`,
+    `A row of ${table} is not what it is said to be: ${issue.path.join('.')}, ${inEnglish(refusalOf(issue.message))} (${String(thing.id)})`,
   );
 }

@@ -1,6 +1,6 @@
 import {
   clockLine,
-  countedCombsText,
+  countedCombs,
   drainLines,
   drainedFramesLine,
   followUpLine,
@@ -14,7 +14,7 @@ import {
   mendLines,
   owedLines,
   siteLines,
-  takenUnitsText,
+  takenUnits,
   todayInOrder,
   type Batch,
   type BatchDetail,
@@ -23,6 +23,8 @@ import {
   type HouseRules,
   type TodayLine,
   type Vessel,
+  type Say,
+  todaySay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { holdViews } from '../book/holds.js';
@@ -85,9 +87,9 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
 }
 
 /** How a harvest is called: two of one hive on one day are told apart. */
-function nameOf(batch: Batch, batches: readonly Batch[]): string {
+function nameOf(batch: Batch, batches: readonly Batch[]): Say | string {
   const mark = harvestMark(batch, batches);
-  return mark ? `${batch.hiveName} (${mark})` : batch.hiveName;
+  return mark ? todaySay('today.marked', { hive: batch.hiveName, mark }) : batch.hiveName;
 }
 
 async function ofDrains({
@@ -133,11 +135,11 @@ async function ofHarvests(
  * What a harvest still has to take, as it hangs: "box 4", "3 combs"; all of it where everything is
  * out.
  */
-function leftToTake(batch: Batch, hives: readonly Hive[]): string {
+function leftToTake(batch: Batch, hives: readonly Hive[]): Say {
   const hive = hives.find((h) => h.id === batch.hiveId);
   const held = hive?.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id)) ?? [];
-  if (!hive || !held.length) return countedCombsText(batch.combIds.length, batch.hiveKind);
-  return takenUnitsText(
+  if (!hive || !held.length) return countedCombs(batch.combIds.length, batch.hiveKind);
+  return takenUnits(
     hive,
     held.map((b) => b.slot),
   );

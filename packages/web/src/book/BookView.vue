@@ -227,7 +227,7 @@ const holds = (l: Lot): string =>
         ><b class="display">{{ b.hiveName }}</b
         ><span class="sub"
           >{{ dateText(b.date)
-          }}{{ harvestMark(b, harvests ?? []) ? `, ${harvestMark(b, harvests ?? [])}` : ''
+          }}{{ harvestMark(b, harvests ?? []) ? `, ${said(harvestMark(b, harvests ?? []))}` : ''
           }}{{ b.closedAt ? '' : tell('BookView.at-2', { stage: b.stage }) }}</span
         ></RouterLink
       >

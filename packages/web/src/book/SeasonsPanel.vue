@@ -3,7 +3,7 @@ import { months, tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import {
   HIVE_KINDS,
-  WAY_WORDS,
+  wayName,
   guessBias,
   seasonKeyOf,
   seasonTable,
@@ -71,8 +71,8 @@ const ask = (q: Question): void => {
 const table = computed(() => seasonTable(all.value, by.value));
 const MONTHS = months();
 function word(key: string): string {
-  if (by.value === 'kind') return HIVE_KINDS[key as HiveKindName].name;
-  if (by.value === 'method') return WAY_WORDS[key as Way].name;
+  if (by.value === 'kind') return said(HIVE_KINDS[key as HiveKindName].name);
+  if (by.value === 'method') return said(wayName(key as Way));
   return by.value === 'month' ? MONTHS[Number(key) - 1] : key;
 }
 

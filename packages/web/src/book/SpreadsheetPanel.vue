@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { fileOf } from '../parts/domEvents';
 import { plainCopy } from '../parts/plainCopy';
@@ -316,7 +317,7 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
             >
               <option value="">{{ tell('SpreadsheetPanel.which-kind') }}</option>
               <option v-for="k in HIVE_KIND_NAMES" :key="k" :value="k">
-                {{ HIVE_KINDS[k].name }}
+                {{ said(HIVE_KINDS[k].name) }}
               </option></select
             ><select
               v-model="makeSite[n]"

@@ -5,7 +5,7 @@ import {
   hiveKind,
   isStingless,
   mayGoAsBox,
-  takenUnitsText,
+  takenUnits,
   winterHold,
   type Hive,
   type HouseRules,
@@ -78,7 +78,7 @@ const sectionCombs = computed(() =>
 const sectionLabel = computed(() =>
   tell('ChooseHive.section-lifted', {
     hive: props.hive.name,
-    hive2: takenUnitsText(props.hive, [...liftedSlots.value]),
+    hive2: takenUnits(props.hive, [...liftedSlots.value]),
   }),
 );
 

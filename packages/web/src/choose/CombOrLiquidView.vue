@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { whyNot } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { plainCopy } from '../parts/plainCopy';
@@ -87,7 +88,7 @@ const priced = computed(() =>
 const parsed = computed(() => (input.value ? combOrLiquidSchema.safeParse(input.value) : null));
 const issue = (path: string): string | null =>
   parsed.value && !parsed.value.success
-    ? (parsed.value.error.issues.find((i) => i.path.join('.').startsWith(path))?.message ?? null)
+    ? whyNot(parsed.value.error.issues.find((i) => i.path.join('.').startsWith(path))?.message)
     : null;
 const found = shallowRef<CombOrLiquid | null>(null);
 const share = ref<number | null>(null);

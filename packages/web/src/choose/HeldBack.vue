@@ -13,15 +13,17 @@ const props = defineProps<{
   rulesVersion: number;
 }>();
 const asksNeed = computed(() => props.held.some((h) => h.leadsTo === 'winter-need'));
-const of = (labels: string[]): string =>
-  labels.length > 4 ? tell('HeldBack.them', { labels: labels.length }) : labels.join(', ');
+const of = (labels: HeldBack['labels']): string =>
+  labels.length > 4
+    ? tell('HeldBack.them', { labels: labels.length })
+    : labels.map(said).join(', ');
 </script>
 
 <template>
   <section class="held" role="status">
     <p class="display">{{ tell('HeldBack.nothing-may-be-taken-here') }}</p>
     <ul>
-      <li v-for="h in held" :key="`${h.question} ${h.labels[0]}`">
+      <li v-for="h in held" :key="`${h.question} ${said(h.labels[0])}`">
         <b>{{ h.name }}</b> ({{ of(h.labels) }}): {{ said(h.sentence) }}
         <RouterLink v-if="h.leadsTo === 'look'" :to="`/look/${hive.id}?comb=${h.lookAtSlot}`">{{
           tell('common.look-at-it')

@@ -2,7 +2,8 @@
 import { estimated, tell } from '../words/tell.js';
 import {
   QUESTION_WORDS,
-  WAY_WORDS,
+  wayName,
+  wayNote,
   type ChoiceUnit,
   type HouseRules,
   type Question,
@@ -100,7 +101,7 @@ const shown = (): WayOffer | null =>
         @click="choose(offer)"
       >
         <WayMark :way="offer.way" :size="28" /><span
-          ><b>{{ WAY_WORDS[offer.way].name }}</b
+          ><b>{{ said(wayName(offer.way)) }}</b
           ><span class="sub">{{
             offer.against.length
               ? offer.against[0].hard
@@ -113,7 +114,7 @@ const shown = (): WayOffer | null =>
       <Button v-if="pinned" text :label="tell('InHand.let-it-be-chosen')" @click="emit('unpin')" />
     </div>
     <p v-if="shown() && shown()!.against.length" class="why">
-      {{ WAY_WORDS[shown()!.way].name }}:
+      {{ said(wayName(shown()!.way)) }}:
       {{
         shown()!
           .against.map((b) => said(b.sentence))
@@ -124,8 +125,8 @@ const shown = (): WayOffer | null =>
     <p v-else-if="shown()?.outcome" class="sub">
       {{
         tell('InHand.clean-wax-min-your-hands', {
-          way: WAY_WORDS[shown()!.way].name,
-          note: WAY_WORDS[shown()!.way].note,
+          way: wayName(shown()!.way),
+          note: wayNote(shown()!.way),
           shown: gives(shown()!),
           said: said(`${span(shown()!.outcome!.cleanWaxG, 0)} g`),
           handsOnMinutes: span(shown()!.outcome!.handsOnMinutes, 0),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { planLots, type ChoiceUnit, type KeepApart, type Way } from '@furrow/core';
 import Button from 'primevue/button';
@@ -46,8 +47,8 @@ const WORDS: [keyof KeepApart, string][] = [
       <div v-for="lot in lots" :key="lot.key" class="lot">
         <WayMark :way="lot.way" />
         <div>
-          <b>{{ lot.name }}</b>
-          <p v-for="l in lot.lost" :key="l" class="rust">{{ l }}</p>
+          <b>{{ said(lot.name) }}</b>
+          <p v-for="l in lot.lost" :key="l.key" class="rust">{{ said(l) }}</p>
           <p v-if="!lot.lost.length" class="sub">
             {{ tell('LotsDialog.every-jar-can-say-where') }}
           </p>

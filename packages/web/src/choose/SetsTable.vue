@@ -3,7 +3,7 @@ import { measured, tell } from '../words/tell.js';
 import {
   lookAgainText,
   type HiveKindName,
-  WAY_WORDS,
+  wayIn,
   type ChooseAnswer,
   type ChoiceSet,
   type Goal,
@@ -72,8 +72,8 @@ const rows = computed(() => {
   const sets = (props.good?.sets ?? []).map((set, i) => ({
     key: `s${i}`,
     index: i,
-    name: set.name,
-    note: set.note || waysText(set),
+    name: said(set.name),
+    note: said(set.note) || waysText(set),
     set,
     way: mainWay(set),
   }));
@@ -111,7 +111,7 @@ function waysText(set: ChoiceSet): string {
   const count = new Map<Way, number>();
   for (const way of Object.values(set.ways)) count.set(way, (count.get(way) ?? 0) + 1);
   return (
-    [...count].map(([way, n]) => `${n} ${WAY_WORDS[way].name.toLowerCase()}`).join(', ') ||
+    [...count].map(([way, n]) => `${n} ${said(wayIn(way))}`).join(', ') ||
     tell('SetsTable.nothing-taken')
   );
 }
@@ -141,12 +141,12 @@ const proofText = computed(() => {
 <template>
   <div>
     <p v-for="i in answer?.issues ?? []" :key="i.path" class="rust" role="alert">
-      <b>{{ i.message }}</b>
+      <b>{{ said(i.says) }}</b>
     </p>
     <div v-if="impossible" role="alert" class="impossible">
       <b>{{ tell('SetsTable.that-cannot-be-done-under') }}</b>
       <ul>
-        <li v-for="r in answer!.relaxations" :key="r.rule + r.sentence">{{ said(r.sentence) }}</li>
+        <li v-for="r in answer!.relaxations" :key="r.rule">{{ said(r.sentence) }}</li>
       </ul>
     </div>
     <p v-if="failed" role="alert" class="rust">
@@ -292,7 +292,7 @@ const proofText = computed(() => {
       <li v-for="b in (answer.bindings ?? []).slice(0, 3)" :key="b.limit">
         {{ said(b.sentence) }}
       </li>
-      <li v-for="n in answer.notes" :key="n">{{ n }}</li>
+      <li v-for="n in answer.notes" :key="said(n)">{{ said(n) }}</li>
     </ul>
     <details class="how">
       <summary>{{ tell('common.how-this-was-got') }}</summary>

@@ -10,8 +10,10 @@ import { said } from '../words/units.js';
  * further.
  */
 const props = defineProps<{ hold: WinterHold; hive: Hive; rules: HouseRules }>();
-const few = (labels: readonly string[]): string =>
-  labels.length > 4 ? tell('WinterHolds.them', { labels: labels.length }) : labels.join(', ');
+const few = (labels: WinterHold['ripe']): string =>
+  labels.length > 4
+    ? tell('WinterHolds.them', { labels: labels.length })
+    : labels.map(said).join(', ');
 const says = computed(() => {
   const { ripe, storesLowKg, needKg } = props.hold;
   const read = massText(storesLowKg, props.rules.units);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
-import { GOALS, GOAL_WORDS, type Hive, type JarKindRecord } from '@furrow/core';
+import { GOALS, goalName, type WishIssue, type Hive, type JarKindRecord } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
@@ -19,12 +20,12 @@ const props = defineProps<{
   hereId: string;
   zone: string;
   jars: readonly JarKindRecord[];
-  issues: { path: string; message: string }[];
+  issues: WishIssue[];
 }>();
 const open = defineModel<boolean>('open', { required: true });
 const draft = defineModel<ChooseDraft>({ required: true });
 const issue = (path: string): string | null =>
-  props.issues.find((i) => i.path.startsWith(path))?.message ?? null;
+  said(props.issues.find((i) => i.path.startsWith(path))?.says) || null;
 function wantAmount(on: boolean): void {
   draft.value.amount =
     on && props.jars.length ? { jarKindId: props.jars[0].id, count: 6, byLocal: '' } : null;
@@ -49,7 +50,7 @@ const inAWeek = (): string =>
       <h2 class="furrow-heading">{{ tell('WishDialog.most-all') }}</h2>
       <SelectButton
         v-model="draft.goal"
-        :options="GOALS.map((g) => ({ value: g, label: GOAL_WORDS[g] }))"
+        :options="GOALS.map((g) => ({ value: g, label: said(goalName(g)) }))"
         option-label="label"
         option-value="value"
         :allow-empty="false"

@@ -1,4 +1,6 @@
+import { said } from '../words/units.js';
 import {
+  asWritten,
   DEFAULT_RULES,
   HIVE_KINDS,
   type ChoiceUnit,
@@ -18,7 +20,7 @@ import type { WayOffer } from './useChoice.js';
 const none = { low: 0, mid: 0, high: 0 };
 const set = (name: string, ways: ChoiceSet['ways'], worth: number): ChoiceSet => ({
   name,
-  note: '',
+  note: null,
   ways,
   honeyKg: { low: 1.5, mid: 2, high: 2.4 },
   combKg: none,
@@ -84,7 +86,9 @@ describe('sets side by side', () => {
     const wrapper = table(
       answer({
         sets: [],
-        relaxations: [{ rule: 'winter:h', sentence: 'Ease this alone: what Ipê can spare.' }],
+        relaxations: [
+          { rule: 'winter:h', sentence: asWritten('Ease this alone: what Ipê can spare.') },
+        ],
       }),
     );
     expect(wrapper.find('[role=alert]').text()).toContain('Ease this alone: what Ipê can spare.');
@@ -106,18 +110,16 @@ describe('sets side by side', () => {
     expect(
       table(
         answer({
-          bindings: [
-            { limit: 'x', gain: 5, unit: 'R$', sentence: 'Freezer, 40.0 L, is the limit.' },
-          ],
-          notes: ['Ipê: no prices.'],
+          bindings: [{ limit: 'x', gain: 5, sentence: asWritten('The limit is freezer, 40 L.') }],
+          notes: [asWritten('Ipê: no prices.')],
           orderHeld: [],
         }),
       )
         .find('.binds')
         .text(),
-    ).toContain('Freezer, 40.0 L, is the limit.');
+    ).toContain('The limit is freezer, 40 L.');
     expect(
-      table(answer({ sets: [], issues: [{ path: 'amount', message: 'At least one.' }] }))
+      table(answer({ sets: [], issues: [{ path: 'amount', says: asWritten('At least one.') }] }))
         .find('[role=alert]')
         .text(),
     ).toBe('At least one.');
@@ -262,10 +264,10 @@ describe('a hive as the chooser sees it', () => {
   const at = '2026-03-14T12:00:00Z';
   it('comb by comb, or box by box from the top with its weight', () => {
     expect(
-      hiveToChoose(hive, rules, at, [], { flowKg: {}, byBox: {} }).units.map((u) => u.label),
+      hiveToChoose(hive, rules, at, [], { flowKg: {}, byBox: {} }).units.map((u) => said(u.label)),
     ).toEqual(['1·1', '1·2', '2·1', '2·2']);
     const boxes = hiveToChoose(hive, rules, at, [], { flowKg: {}, byBox: { h: true } }).units;
-    expect(boxes.map((u) => [u.label, u.order, u.combIds.length])).toEqual([
+    expect(boxes.map((u) => [said(u.label), u.order, u.combIds.length])).toEqual([
       ['box 1', 1, 2],
       ['box 2', 2, 2],
     ]);

@@ -1,7 +1,8 @@
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   capitalised,
-  takenUnitsText,
+  takenUnits,
   type ChoiceUnit,
   type Hive,
   type JudgedComb,
@@ -28,7 +29,7 @@ export function takenHeadline(
   }
   const slots = [...new Set(taken.flatMap((unit) => unit.slots))];
   return {
-    out: tell('headline.out', { hive: capitalised(takenUnitsText(hive, slots)) }),
+    out: tell('headline.out', { hive: capitalised(said(takenUnits(hive, slots))) }),
     stays: tell('headline.stay-here-2', { shown: shown.length - slots.length }),
   };
 }

@@ -5,7 +5,7 @@ import {
   planLots,
   seasonOf,
   siteDate,
-  takenUnitsText,
+  takenUnits,
   type Hive,
   type HouseRules,
   type NewChoice,
@@ -61,7 +61,7 @@ export function useLots(
       return ids.length
         ? [
             tell('useLots.from', {
-              h: takenUnitsText(
+              h: takenUnits(
                 h,
                 slots.map((b) => b.slot),
               ),

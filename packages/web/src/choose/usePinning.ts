@@ -1,3 +1,5 @@
+import { capitalised } from '@furrow/core';
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import type { Block, ChoiceUnit, Way } from '@furrow/core';
 import { computed, ref, watch } from 'vue';
@@ -13,7 +15,7 @@ const UNIT_WORDS: Partial<Record<ChoiceUnit['what'], string>> = {
 /** What a unit is called at the beginning of a sentence: "Comb 12", "Box 2". */
 export function named(unit: ChoiceUnit): string {
   const word = UNIT_WORDS[unit.what];
-  return word ? `${word} ${unit.label}` : unit.label[0].toUpperCase() + unit.label.slice(1);
+  return capitalised([word, said(unit.label)].filter(Boolean).join(' '));
 }
 
 /** What stands against a comb, by its rules. */
@@ -111,7 +113,7 @@ export function usePinning(choice: ReturnType<typeof useChoice>) {
       ? tell('usePinning.carries-brood-it-stays', { unit: named(unit) })
       : hard?.sentence;
     if (refused) {
-      says.value = refused;
+      says.value = said(refused);
       return false;
     }
     if (against.length && !draft.value.reasons[unit.id]) {

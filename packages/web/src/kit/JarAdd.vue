@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { whyNot } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { newJarKindSchema, type HouseRules, type JarKindRecord } from '@furrow/core';
 import Button from 'primevue/button';
@@ -54,7 +55,7 @@ const missing = computed(() => {
   if (grams(netText.value) === null) return tell('JarAdd.how-much-goes-into-one');
   if (grams(emptyText.value) === null) return tell('JarAdd.what-does-one-weigh-empty');
   if (stock.value === null) return tell('JarAdd.how-many-are-there');
-  return parsed.value.error.issues[0].message;
+  return whyNot(parsed.value.error.issues[0].message);
 });
 async function put(): Promise<void> {
   if (!parsed.value.success) return;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
-import { counted, countedCombsText, hiveKind, type Hive } from '@furrow/core';
+import { counted, countedCombs, hiveKind, type Hive } from '@furrow/core';
 import { computed } from 'vue';
 import AlsoHere from '../house/AlsoHere.vue';
 
@@ -20,7 +21,7 @@ const combs = computed(() => props.hive.bars.filter((b) => b.comb).length);
 const stands = computed(() => {
   const { boxes, bars, kind, site } = props.hive;
   const parts = boxes.length ? counted(boxes.length, 'box', 'boxes') : counted(bars.length, 'bar');
-  return `${hiveKind(kind).name}, ${site.name}. ${parts}, ${countedCombsText(combs.value, kind)}`;
+  return `${said(hiveKind(kind).name)}, ${site.name}. ${parts}, ${said(countedCombs(combs.value, kind))}`;
 });
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import type { Geometry, HiveKind } from '@furrow/core';
 import { computed } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -28,7 +29,7 @@ function say(key: string, value: number | null): void {
     <NumberField
       v-for="m in shown"
       :key="m.key"
-      :label="m.label"
+      :label="said(m.label)"
       :unit="m.unit"
       :whole="!m.unit"
       :min="m.low"

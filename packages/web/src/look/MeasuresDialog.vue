@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { changeHiveSchema, geometryIssues, hiveKind, type Geometry, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
@@ -44,7 +45,7 @@ const parsed = computed(() =>
 );
 const wrong = computed(() => geometryIssues(props.hive.kind, geometry.value as Geometry));
 const issue = (key: string): string | null =>
-  fieldError(`geometry.${key}`) ?? wrong.value.find((i) => i.path === key)?.message ?? null;
+  (fieldError(`geometry.${key}`) ?? said(wrong.value.find((i) => i.path === key)?.says)) || null;
 async function keep(): Promise<void> {
   const done = await go(
     `/hives/${props.hive.id}`,
@@ -76,13 +77,13 @@ async function keep(): Promise<void> {
         v-for="m in shown"
         :key="m.key"
         :model-value="numberOf(m.key)"
-        :label="m.label"
+        :label="said(m.label)"
         :unit="m.unit"
         :error="issue(m.key)"
         @update:model-value="geometry[m.key] = $event"
       />
       <div v-for="c in kind.choices" :key="c.key">
-        <span :id="`choice-${c.key}`">{{ c.label }}</span><SelectButton
+        <span :id="`choice-${c.key}`">{{ said(c.label) }}</span><SelectButton
           v-model="geometry[c.key]"
           :options="[...c.options]"
           option-label="label"

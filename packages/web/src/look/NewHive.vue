@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said, whyNot } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   HIVE_KINDS,
@@ -117,9 +118,10 @@ const issues = computed(() => {
     geometry: measures.value,
     colonyStartedOn: startedOn.value,
   });
-  if (!hive.success) for (const i of hive.error.issues) found[i.path.join('.')] ??= i.message;
+  if (!hive.success)
+    for (const i of hive.error.issues) found[i.path.join('.')] ??= whyNot(i.message) ?? '';
   for (const i of geometryIssues(kind.value.kind, measures.value))
-    found[`geometry.${i.path}`] ??= i.message;
+    found[`geometry.${i.path}`] ??= said(i.says);
   if (found.colonyStartedOn) found.colonyStartedOn = tell('NewHive.say-when-this-colony-moved');
   return found;
 });
@@ -195,7 +197,7 @@ async function make(): Promise<void> {
             :aria-checked="kind.kind === name"
             @click="choose(name)"
           >
-            <KindPicture :kind="name" /><b>{{ HIVE_KINDS[name].name }}</b>
+            <KindPicture :kind="name" /><b>{{ said(HIVE_KINDS[name].name) }}</b>
           </button>
         </div>
       </component>

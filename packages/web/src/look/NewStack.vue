@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { vDrag, arrowsOf, type Pull } from '../drawing/drag';
 import { type Geometry, type HiveKind, mayGoAsBox, firstOf, between } from '@furrow/core';
@@ -104,7 +105,7 @@ function key(event: KeyboardEvent): void {
         <button
           type="button"
           :aria-label="
-            tell('NewStack.one-less', { boxes: measure(handles.boxes).label.toLowerCase() })
+            tell('NewStack.one-less', { boxes: said(measure(handles.boxes).label).toLowerCase() })
           "
           @click="set(handles.boxes, count - 1)"
         >
@@ -113,12 +114,12 @@ function key(event: KeyboardEvent): void {
         ><button
           type="button"
           :aria-label="
-            tell('NewStack.one-more', { boxes: measure(handles.boxes).label.toLowerCase() })
+            tell('NewStack.one-more', { boxes: said(measure(handles.boxes).label).toLowerCase() })
           "
           @click="set(handles.boxes, count + 1)"
         >
           +</button
-        ><span>{{ measure(handles.boxes).label.toLowerCase() }}</span>
+        ><span>{{ said(measure(handles.boxes).label).toLowerCase() }}</span>
       </div>
       <MeasureFields
         :kind="kind"
@@ -128,7 +129,7 @@ function key(event: KeyboardEvent): void {
         @change="set"
       />
       <div v-for="c in kind.choices" :key="c.key">
-        <span :id="`new-${c.key}`" class="sub">{{ c.label }}</span><SelectButton
+        <span :id="`new-${c.key}`" class="sub">{{ said(c.label) }}</span><SelectButton
           :model-value="geometry[c.key]"
           :options="[...c.options]"
           option-label="label"

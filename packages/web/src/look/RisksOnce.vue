@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import type { Hive, HiveKind } from '@furrow/core';
 import Button from 'primevue/button';
@@ -27,7 +28,7 @@ const known = (): Promise<unknown> =>
       <b>{{ tell('RisksOnce.before-first-time-with-this') }}</b>
     </p>
     <ul>
-      <li v-for="r in kind.risks" :key="r">{{ r }}</li>
+      <li v-for="r in kind.risks" :key="r.key">{{ said(r) }}</li>
     </ul>
     <Button outlined :label="tell('RisksOnce.read-go-on')" :loading="busy" @click="known" />
   </section>

@@ -10,7 +10,7 @@ import TextField from '../parts/TextField.vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
 import { gramsOf, massUnit } from '../parts/massUnit.js';
-import { householdUnits } from '../words/units.js';
+import { householdUnits, whyNot } from '../words/units.js';
 
 /**
  * Comb under a roof or in a gap: looked over, capped and open weighed apart, the missing frame put
@@ -60,7 +60,7 @@ const payload = computed(() => ({
 const parsed = computed(() => strayCombSchema.safeParse(payload.value));
 const issue = (key: string): string | null =>
   tried.value && !parsed.value.success
-    ? (parsed.value.error.issues.find((i) => i.path[0] === key)?.message ?? null)
+    ? whyNot(parsed.value.error.issues.find((i) => i.path[0] === key)?.message)
     : fieldError(key);
 async function keep(): Promise<void> {
   tried.value = true;

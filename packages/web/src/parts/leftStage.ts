@@ -2,7 +2,7 @@ import { tell } from '../words/tell.js';
 import {
   OUTCOME_WORDS,
   STAGES,
-  countedCombsText,
+  countedCombs,
   placeLabel,
   unitWord,
   weighsOut,
@@ -86,7 +86,7 @@ export function leftTake(detail: BatchDetail, units: Units): LeftStage | null {
       date: dateText(detail.batch.date),
     }),
     text: out.length
-      ? tell('leftStage.came-out-hive-closed', { out: countedCombsText(out.length, kind), weight })
+      ? tell('leftStage.came-out-hive-closed', { out: countedCombs(out.length, kind), weight })
       : tell('leftStage.nothing-came-out-it-hive'),
     lines: detail.takes.map((t) => takeLine(t, detail, units)),
     on: wayOn(detail),

@@ -1,3 +1,4 @@
+import { whyNot } from '../words/units.js';
 import { hemisphereOfZone, newSiteSchema } from '@furrow/core';
 
 /** A site being named, before it is written down. */
@@ -19,5 +20,5 @@ export const emptySite = (): SiteDraft => ({
 export function siteIssues(site: SiteDraft): Partial<Record<keyof SiteDraft, string>> {
   const parsed = newSiteSchema.omit({ id: true }).safeParse(site);
   if (parsed.success) return {};
-  return Object.fromEntries(parsed.error.issues.map((i) => [String(i.path[0]), i.message]));
+  return Object.fromEntries(parsed.error.issues.map((i) => [String(i.path[0]), whyNot(i.message)]));
 }

@@ -4,9 +4,10 @@ import { useHours } from './useHours';
 import {
   METRIC,
   capitalised,
-  WAY_WORDS,
+  wayIn,
+  wayNote,
   smokeAdvice,
-  takenUnitsText,
+  takenUnits,
   type TimetableStep,
   isStingless,
   type BatchDetail,
@@ -164,9 +165,11 @@ const conflictsSay = computed(() => {
 const takenText = computed(() => {
   const { batch, hive } = inHand();
   const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
-  return takenUnitsText(
-    hive,
-    held.map((b) => b.slot),
+  return said(
+    takenUnits(
+      hive,
+      held.map((b) => b.slot),
+    ),
   );
 });
 const done = computed(() =>
@@ -203,8 +206,8 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           tell('ReadyView.from', {
             takenText: capitalised(takenText),
             siteName: detail.batch.siteName,
-            method: WAY_WORDS[detail.batch.method].name.toLowerCase(),
-            note: WAY_WORDS[detail.batch.method].note,
+            method: wayIn(detail.batch.method),
+            note: wayNote(detail.batch.method),
           })
         }}<template v-if="detail.batch.lotGroup"
           >{{ ' ' }}{{ tell('ReadyView.one-lot-with', { oneLotWith }) }}</template
@@ -212,7 +215,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       >
       <span class="right links no-print"
         ><RouterLink v-for="d in others" :key="d.batch.id" :to="`/ready/${d.batch.id}`"
-          >{{ d.batch.hiveName }}, {{ WAY_WORDS[d.batch.method].name.toLowerCase() }}</RouterLink
+          >{{ d.batch.hiveName }}, {{ said(wayIn(d.batch.method)) }}</RouterLink
         ></span
       >
       <AgainstNow :detail="detail" :rules="rules" />

@@ -27,7 +27,7 @@ import JudgementRules from './JudgementRules.vue';
 import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
-import { householdUnits } from '../words/units.js';
+import { householdUnits, whyNot } from '../words/units.js';
 import CrushRules from './CrushRules.vue';
 import RipeRules from './RipeRules.vue';
 import TheirsRules from './TheirsRules.vue';
@@ -108,7 +108,7 @@ const issue = (field: string): string | null =>
   fieldError(field) ??
   (parsed.value.success
     ? null
-    : (parsed.value.error.issues.find((i) => i.path.join('.').startsWith(field))?.message ?? null));
+    : whyNot(parsed.value.error.issues.find((i) => i.path.join('.').startsWith(field))?.message));
 /** Combs whose verdict these rules would change now. */
 const flips = computed(() => {
   if (!parsed.value.success || !rules.data.value || !dirty.value) return [];
@@ -151,7 +151,7 @@ async function save(): Promise<boolean> {
     <LeaveUnsaved
       :what="tell('RulesView.house-rules')"
       :dirty="dirty"
-      :against="parsed.success ? null : parsed.error.issues[0].message"
+      :against="parsed.success ? null : whyNot(parsed.error.issues[0].message)"
       :save="save"
     />
     <header>
@@ -216,7 +216,7 @@ async function save(): Promise<boolean> {
               : ''
           }}.
         </p>
-        <p v-if="!parsed.success" class="rust">{{ parsed.error.issues[0].message }}</p>
+        <p v-if="!parsed.success" class="rust">{{ whyNot(parsed.error.issues[0].message) }}</p>
         <Refusal :refusal="refusal" />
         <div class="acts row">
           <Button

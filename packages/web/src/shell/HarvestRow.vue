@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { STAGES, harvestMark, type Batch } from '@furrow/core';
 import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue';
@@ -50,7 +51,7 @@ async function slideToHere(): Promise<void> {
 onMounted(slideToHere);
 watch(() => [route.fullPath, ui.sun], slideToHere);
 /** Two harvests of one hive on one day are told apart by their way, or a letter. */
-const mark = (b: Batch): string => harvestMark(b, harvests.value ?? []);
+const mark = (b: Batch): string => said(harvestMark(b, harvests.value ?? []));
 const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
 </script>
 

@@ -50,7 +50,7 @@ const ofHives = (hives: readonly Hive[]): Found[] =>
   hives.map((hive) => ({
     id: hive.id,
     what: tell('common.hive'),
-    name: `${hive.name}, ${HIVE_KINDS[hive.kind].name}, ${hive.site.name}`,
+    name: `${hive.name}, ${said(HIVE_KINDS[hive.kind].name)}, ${hive.site.name}`,
     leads: tell('find.to-look'),
     to: `/look/${hive.id}`,
   }));

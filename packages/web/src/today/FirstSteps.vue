@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { HIVE_KINDS, HIVE_KIND_NAMES } from '@furrow/core';
 import Button from 'primevue/button';
@@ -44,7 +45,7 @@ async function openDemo(): Promise<void> {
       :key="name"
       class="kind"
       :to="`/hives/new?kind=${name}`"
-      ><KindPicture :kind="name" /><b>{{ HIVE_KINDS[name].name }}</b></RouterLink
+      ><KindPicture :kind="name" /><b>{{ said(HIVE_KINDS[name].name) }}</b></RouterLink
     >
   </nav>
   <div class="acts row">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { STAGE_NAMES } from '../shell/stageNames.js';
 import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
@@ -257,7 +258,7 @@ function drawn(hive: Hive) {
             ><b class="display">{{ b.hiveName }}</b
             ><span
               >{{ dateText(b.date)
-              }}{{ harvestMark(b, harvests) ? `, ${harvestMark(b, harvests)}` : '' }}</span
+              }}{{ harvestMark(b, harvests) ? `, ${said(harvestMark(b, harvests))}` : '' }}</span
             ><span class="sub"
               >{{
                 b.closedAt

@@ -1,4 +1,4 @@
-import { METRIC, isSay, type Language, type Say, type Units } from '@furrow/core';
+import { METRIC, isSay, refusalOf, type Language, type Say, type Units } from '@furrow/core';
 import { saidIn, speak, type Reader } from '@furrow/words';
 import { computed, shallowRef } from 'vue';
 import { learned } from './learned.js';
@@ -28,3 +28,7 @@ export function said(what: Say | string | null | undefined): string {
   if (!what) return '';
   return isSay(what) ? speak(what, reader.value) : saidIn(householdUnits.value, what);
 }
+
+/** Why a schema would not have it. Takes the text of its issue; null where there is none. */
+export const whyNot = (message: string | undefined): string | null =>
+  message === undefined ? null : said(refusalOf(message));

@@ -15,6 +15,7 @@ export const today: Sentences<TodaySays> = {
   'today.press.left': 'What the press holds flows back into the wax as it cools.',
   'today.plan': 'Plan the day for {name}',
   'today.plan.left': 'Nothing is taken.',
+  'today.marked': '{hive} ({mark})',
   'today.take': 'Take {what} from {name}',
   'today.take.left': 'The combs stay with the bees.',
   'today.left-open': '{name} was left open: close it, covered and not alone',

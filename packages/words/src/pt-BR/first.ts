@@ -1,6 +1,8 @@
 import { firstScreens } from './firstScreens.js';
+import { hiveName } from './hiveName.js';
 import { plain } from './plain.js';
 import { today } from './today.js';
+import { way } from './way.js';
 
 /** What the first screen says: Today, its shell, and what every screen shares. */
-export const first = { ...plain, ...today, ...firstScreens };
+export const first = { ...plain, ...hiveName, ...today, ...way, ...firstScreens };

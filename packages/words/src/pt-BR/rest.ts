@@ -1,6 +1,9 @@
+import { choose } from './choose.js';
 import { bring } from './bring.js';
 import { cut } from './cut.js';
 import { drain } from './drain.js';
+import { field } from './field.js';
+import { hive } from './hive.js';
 import { ready } from './ready.js';
 import { restScreens } from './restScreens.js';
 import { rules } from './rules.js';
@@ -9,8 +12,11 @@ import { takeStep } from './takeStep.js';
 
 /** What is said beyond the first screen: it comes when another one is opened. */
 export const rest = {
+  ...choose,
   ...cut,
   ...drain,
+  ...field,
+  ...hive,
   ...ready,
   ...bring,
   ...rules,

@@ -15,6 +15,7 @@ export const today: Sentences<TodaySays> = {
   'today.press.left': 'O que a prensa segura volta para a cera quando esfria.',
   'today.plan': 'Planejar o dia de {name}',
   'today.plan.left': 'Nada é colhido.',
+  'today.marked': '{hive} ({mark})',
   'today.take': 'Colher {what} de {name}',
   'today.take.left': 'Os favos ficam com as abelhas.',
   'today.left-open': '{name} ficou aberta: feche, com proteção e acompanhado',

@@ -3,9 +3,12 @@ import type { Language } from '@furrow/core';
 /** English is that of Britain: days before their month, no comma before the last of a list. */
 export const localeOf = (language: Language): string => (language === 'en' ? 'en-GB' : language);
 
-/** "Ana and Beto", "1, 2 e 5". */
-export const listSaid = (parts: readonly string[], language: Language): string =>
-  new Intl.ListFormat(localeOf(language)).format(parts);
+/** "Ana and Beto", "1, 2 e 5"; "Ana or Beto" where it is one of them. */
+export const listSaid = (
+  parts: readonly string[],
+  language: Language,
+  type: 'conjunction' | 'disjunction' = 'conjunction',
+): string => new Intl.ListFormat(localeOf(language), { type }).format(parts);
 
 /** The twelve months in few letters, as the language writes them: "Jan", "jan". */
 export function monthNames(language: Language): string[] {

@@ -39,16 +39,17 @@ const FIGURE = /^[−+-]?\d+\.\d/;
 const written = (text: string, { language }: Reader): string =>
   FIGURE.test(text) ? inLanguage(text, language) : text;
 
+const eachSaid = (parts: readonly SayValue[], reader: Reader): string[] =>
+  parts.map((part) => String(valueSaid(part, reader)));
+
 /** A count stays one, so that it can choose singular or plural; everything else is said. */
 function valueSaid(value: SayValue | Told, reader: Reader): string | number {
   if (value === null || value === undefined) return '';
   if (typeof value === 'string') return written(value, reader);
   if (typeof value === 'number') return value;
   if (isSay(value)) return speak(value, reader);
-  if ('and' in value) {
-    const parts = value.and.map((part) => String(valueSaid(part, reader)));
-    return listSaid(parts, reader.language);
-  }
+  if ('and' in value) return listSaid(eachSaid(value.and, reader), reader.language);
+  if ('or' in value) return listSaid(eachSaid(value.or, reader), reader.language, 'disjunction');
   if ('then' in value) return value.then.map((each) => speak(each, reader)).join(' ');
   return quantitySaid(value, reader);
 }

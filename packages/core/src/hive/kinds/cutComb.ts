@@ -1,3 +1,4 @@
+import { hiveSay } from '../says.js';
 import type { HiveKind } from '../kind.js';
 import { SUPER_KIND, superCompartment, superSchema, type SuperGeometry } from './supers.js';
 
@@ -5,7 +6,7 @@ import { SUPER_KIND, superCompartment, superSchema, type SuperGeometry } from '.
 export const cutCombHive: HiveKind<SuperGeometry> = {
   ...SUPER_KIND,
   kind: 'cut-comb',
-  name: 'Cut-comb super',
+  name: hiveSay('hiveName.cut-comb'),
   geometrySchema: superSchema,
   defaults: {
     broodBoxes: 1,
@@ -28,15 +29,9 @@ export const cutCombHive: HiveKind<SuperGeometry> = {
   winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: false,
   risks: [
-    'Crowding a colony into a comb super makes it swarm: look every week while it is on.',
-    'Without a strong flow it stays half built, and the bees travel-stain what is there.',
-    'Without an empty super between, pollen and brood come into the comb.',
-    'Comb that slaps against its frame on the way home cracks and runs.',
-  ],
-  takingSteps: [
-    'Look from below: capped to the edge?',
-    'Repellent board aslant where permitted, then blow or brush empty',
-    'Carry so that combs hang still',
-    'Freeze before anything hatches in it',
+    hiveSay('hive.crowding-colony-into-comb-super'),
+    hiveSay('hive.without-strong-flow-it-stays'),
+    hiveSay('hive.without-empty-super-between-pollen'),
+    hiveSay('hive.comb-that-slaps-against-its'),
   ],
 };

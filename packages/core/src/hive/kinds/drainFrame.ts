@@ -1,3 +1,4 @@
+import { hiveSay } from '../says.js';
 import { straight, type HiveKind } from '../kind.js';
 import { SUPER_KIND, superCompartment, superSchema, type SuperGeometry } from './supers.js';
 
@@ -16,7 +17,7 @@ const CHANNEL_MM = 20;
 export const drainFrameHive: HiveKind<SuperGeometry> = {
   ...SUPER_KIND,
   kind: 'drain-frame',
-  name: 'Split-cell drain-frame super',
+  name: hiveSay('hiveName.drain-frame'),
   geometrySchema: superSchema,
   defaults: {
     broodBoxes: 1,
@@ -44,17 +45,9 @@ export const drainFrameHive: HiveKind<SuperGeometry> = {
   winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: false,
   risks: [
-    'Once a frame is opened it runs until it is empty: it cannot be stopped. Vessels for the high estimate stand ready first.',
-    'Uncapped cells run down the outside of the comb into the hive: the wax caps are the outer wall.',
-    'A hive that leans the wrong way fills itself: tilt toward the outlet before anything is opened.',
-    'What runs over or into the hive starts robbing: tray in its upper position, covers on in a dearth.',
-  ],
-  takingSteps: [
-    'Tilt at the need or above; tray up, floor closed',
-    'Caps out, hoses in, vessels for the high estimate',
-    'Open by parts with a clock per frame',
-    'Swap vessels before they are full',
-    'Reset, the outlet plug that only then fits as proof',
-    'The rest drains to the bees; look at the tray',
+    hiveSay('hive.once-frame-opened-it-runs'),
+    hiveSay('hive.uncapped-cells-run-down-outside'),
+    hiveSay('hive.hive-that-leans-wrong-way'),
+    hiveSay('hive.what-runs-over-or-into'),
   ],
 };

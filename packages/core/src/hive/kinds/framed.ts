@@ -1,10 +1,12 @@
 import { z } from 'zod';
+import { hiveSay } from '../says.js';
+import { refuses } from '../../say/field.js';
 import type { HiveKind } from '../kind.js';
 import { SUPER_KIND, superCompartment, superShape } from './supers.js';
 
 const schema = z.strictObject({
   ...superShape,
-  sheet: z.enum(['none', 'starter', 'plastic'], 'Choose what the frames are built from.'),
+  sheet: z.enum(['none', 'starter', 'plastic'], refuses('field.choose-foundation')),
 });
 export type FramedGeometry = z.infer<typeof schema>;
 
@@ -15,7 +17,7 @@ export type FramedGeometry = z.infer<typeof schema>;
 export const framedHive: HiveKind<FramedGeometry> = {
   ...SUPER_KIND,
   kind: 'framed',
-  name: 'Framed super, for crushing',
+  name: hiveSay('hiveName.framed'),
   geometrySchema: schema,
   defaults: {
     broodBoxes: 1,
@@ -30,11 +32,11 @@ export const framedHive: HiveKind<FramedGeometry> = {
   choices: [
     {
       key: 'sheet',
-      label: 'Frames are built from',
+      label: hiveSay('hive.frames-are-built-from'),
       options: [
-        { value: 'none', label: 'Nothing' },
-        { value: 'starter', label: 'A starter strip' },
-        { value: 'plastic', label: 'A plastic sheet' },
+        { value: 'none', label: hiveSay('hive.nothing') },
+        { value: 'starter', label: hiveSay('hive.starter-strip') },
+        { value: 'plastic', label: hiveSay('hive.plastic-sheet') },
       ],
     },
   ],
@@ -49,15 +51,8 @@ export const framedHive: HiveKind<FramedGeometry> = {
   winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: false,
   risks: [
-    'Unwired comb falls out of a frame held flat, most of all when it is warm.',
-    'A frame left out is filled with stray comb within days: every gap gets its frame.',
-    'A scraped sheet goes back at once, or wax moth and robbers find it.',
-  ],
-  takingSteps: [
-    'Smoke, wait',
-    'One frame at a time: brush, look for brood',
-    'Cut out above the starter strip, or scrape the sheet over the tub',
-    'Frame back at once',
-    'No gap left: every place gets its frame',
+    hiveSay('hive.unwired-comb-falls-out-frame'),
+    hiveSay('hive.frame-left-out-filled-with'),
+    hiveSay('hive.scraped-sheet-goes-back-at'),
   ],
 };

@@ -1,12 +1,13 @@
 import { z } from 'zod';
+import { hiveSay } from '../says.js';
 import { count, mm, sealedThicknessMm, straight, type HiveKind } from '../kind.js';
 
 const schema = z.strictObject({
-  boxes: count(1, 9, 'Boxes'),
-  combsPerBox: count(4, 12, 'Combs across'),
-  combPitchMm: mm(28, 45, 'Comb spacing'),
-  boxWidthMm: mm(200, 450, 'Width inside'),
-  boxDepthMm: mm(100, 300, 'Depth of a box'),
+  boxes: count(1, 9, hiveSay('hive.boxes')),
+  combsPerBox: count(4, 12, hiveSay('hive.combs-across')),
+  combPitchMm: mm(28, 45, hiveSay('hive.comb-spacing')),
+  boxWidthMm: mm(200, 450, hiveSay('hive.width-inside')),
+  boxDepthMm: mm(100, 300, hiveSay('hive.depth-box')),
 });
 export type PileBoxGeometry = z.infer<typeof schema>;
 
@@ -16,24 +17,24 @@ export type PileBoxGeometry = z.infer<typeof schema>;
  */
 export const pileBoxHive: HiveKind<PileBoxGeometry> = {
   kind: 'pile-box',
-  name: 'Crossbar pile box',
+  name: hiveSay('hiveName.pile-box'),
   unitTaken: 'box',
   carrier: 'box',
   bee: 'honeybee',
   geometrySchema: schema,
   defaults: { boxes: 4, combsPerBox: 8, combPitchMm: 36, boxWidthMm: 300, boxDepthMm: 185 },
   measures: [
-    { key: 'boxes', label: 'Boxes', low: 1, high: 9 },
-    { key: 'combsPerBox', label: 'Combs across', low: 4, high: 12 },
-    { key: 'combPitchMm', label: 'Comb spacing', unit: 'mm', low: 28, high: 45 },
-    { key: 'boxWidthMm', label: 'Width inside', unit: 'mm', low: 200, high: 450 },
-    { key: 'boxDepthMm', label: 'Depth of a box', unit: 'mm', low: 100, high: 300 },
+    { key: 'boxes', label: hiveSay('hive.boxes'), low: 1, high: 9 },
+    { key: 'combsPerBox', label: hiveSay('hive.combs-across'), low: 4, high: 12 },
+    { key: 'combPitchMm', label: hiveSay('hive.comb-spacing'), unit: 'mm', low: 28, high: 45 },
+    { key: 'boxWidthMm', label: hiveSay('hive.width-inside'), unit: 'mm', low: 200, high: 450 },
+    { key: 'boxDepthMm', label: hiveSay('hive.depth-box'), unit: 'mm', low: 100, high: 300 },
   ],
   choices: [],
   handles: { places: 'combsPerBox', depthMm: 'boxDepthMm', boxes: 'boxes' },
   boxesAtStart: (g) => Array.from({ length: g.boxes }, () => 'box'),
   compartment: (g) => ({
-    label: 'box',
+    label: hiveSay('hive.in-box'),
     positions: g.combsPerBox,
     combsAtStart: g.combsPerBox,
     pitchMm: g.combPitchMm,
@@ -56,16 +57,8 @@ export const pileBoxHive: HiveKind<PileBoxGeometry> = {
   winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: true,
   risks: [
-    'There are no bars: the wire parts every comb at the joint, slowly, or the queen is cut with it.',
-    'A box is taken whole and is heavy: its weight stands beside it; two people, a firm table beside the hive.',
-    'Comb hangs on the crossbars and on all four walls: cut from both faces, warm comb tears.',
-  ],
-  takingSteps: [
-    'Drive the bees down before the top box is touched',
-    'Draw the wire through the joint slowly',
-    'Turn the box over and look at it from beneath',
-    'Weigh it',
-    'Cut free on four sides and along the crossbars from both faces',
-    'Drip first, then press; weigh the empty box',
+    hiveSay('hive.there-are-no-bars-wire'),
+    hiveSay('hive.box-taken-whole-and-heavy'),
+    hiveSay('hive.comb-hangs-on-crossbars-and'),
   ],
 };

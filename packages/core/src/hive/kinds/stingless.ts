@@ -1,23 +1,25 @@
 import { z } from 'zod';
+import { hiveSay } from '../says.js';
+import { refuses } from '../../say/field.js';
 import { count, mm, straight, type HiveKind } from '../kind.js';
 
 const schema = z.strictObject({
-  boxWidthMm: mm(80, 400, 'Width inside'),
-  broodDepthMm: mm(80, 300, 'Depth of the brood box'),
-  superDepthMm: mm(30, 150, 'Depth of the honey super'),
-  supers: count(0, 3, 'Honey supers'),
-  potGroups: count(1, 6, 'Groups of pots'),
-  potWidthMm: mm(8, 50, 'Pot width'),
-  potHeightMm: mm(8, 60, 'Pot height'),
+  boxWidthMm: mm(80, 400, hiveSay('hive.width-inside')),
+  broodDepthMm: mm(80, 300, hiveSay('hive.depth-brood-box')),
+  superDepthMm: mm(30, 150, hiveSay('hive.depth-honey-super')),
+  supers: count(0, 3, hiveSay('hive.honey-supers')),
+  potGroups: count(1, 6, hiveSay('hive.groups-pots')),
+  potWidthMm: mm(8, 50, hiveSay('hive.pot-width')),
+  potHeightMm: mm(8, 60, hiveSay('hive.pot-height')),
   /** Over which corner of the brood box the way up to the supers is. */
-  hole: z.enum(['left', 'middle', 'right'], 'Left, middle or right.').default('right'),
+  hole: z.enum(['left', 'middle', 'right'], refuses('field.left-middle-right')).default('right'),
 });
 export type StinglessGeometry = z.infer<typeof schema>;
 
 /** A box of stingless bees: brood below, never opened, a honey super above it by a small hole. */
 export const stinglessHive: HiveKind<StinglessGeometry> = {
   kind: 'stingless',
-  name: 'Stingless-bee box',
+  name: hiveSay('hiveName.stingless'),
   unitTaken: 'pots',
   carrier: 'cluster',
   bee: 'stingless',
@@ -33,22 +35,28 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
     hole: 'right',
   },
   measures: [
-    { key: 'boxWidthMm', label: 'Width inside', unit: 'mm', low: 80, high: 400 },
-    { key: 'broodDepthMm', label: 'Depth of the brood box', unit: 'mm', low: 80, high: 300 },
-    { key: 'superDepthMm', label: 'Depth of the honey super', unit: 'mm', low: 30, high: 150 },
-    { key: 'supers', label: 'Honey supers', low: 0, high: 3 },
-    { key: 'potGroups', label: 'Groups of pots', low: 1, high: 6 },
-    { key: 'potWidthMm', label: 'Pot width', unit: 'mm', low: 8, high: 50 },
-    { key: 'potHeightMm', label: 'Pot height', unit: 'mm', low: 8, high: 60 },
+    { key: 'boxWidthMm', label: hiveSay('hive.width-inside'), unit: 'mm', low: 80, high: 400 },
+    { key: 'broodDepthMm', label: hiveSay('hive.depth-brood-box'), unit: 'mm', low: 80, high: 300 },
+    {
+      key: 'superDepthMm',
+      label: hiveSay('hive.depth-honey-super'),
+      unit: 'mm',
+      low: 30,
+      high: 150,
+    },
+    { key: 'supers', label: hiveSay('hive.honey-supers'), low: 0, high: 3 },
+    { key: 'potGroups', label: hiveSay('hive.groups-pots'), low: 1, high: 6 },
+    { key: 'potWidthMm', label: hiveSay('hive.pot-width'), unit: 'mm', low: 8, high: 50 },
+    { key: 'potHeightMm', label: hiveSay('hive.pot-height'), unit: 'mm', low: 8, high: 60 },
   ],
   choices: [
     {
       key: 'hole',
-      label: 'Hole up to the supers',
+      label: hiveSay('hive.hole-up-to-supers'),
       options: [
-        { value: 'left', label: 'At the left' },
-        { value: 'middle', label: 'In the middle' },
-        { value: 'right', label: 'At the right' },
+        { value: 'left', label: hiveSay('hive.at-left') },
+        { value: 'middle', label: hiveSay('hive.in-middle') },
+        { value: 'right', label: hiveSay('hive.at-right') },
       ],
     },
   ],
@@ -58,7 +66,7 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
     ...Array.from({ length: g.supers }, () => 'super' as const),
   ],
   compartment: (g, name) => ({
-    label: name === 'brood' ? 'brood box' : 'honey super',
+    label: name === 'brood' ? hiveSay('hive.in-brood-box') : hiveSay('hive.in-honey-super'),
     positions: name === 'brood' ? 0 : g.potGroups,
     combsAtStart: name === 'brood' ? 0 : g.potGroups,
     pitchMm: g.boxWidthMm / g.potGroups,
@@ -80,16 +88,9 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
   winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: false,
   risks: [
-    'The brood is never opened.',
-    'Spilled honey and torn pollen pots bring small scuttle flies that can kill the colony: wipe at once, close within minutes.',
-    'Native bees are protected by law in many places: ask before you take or move.',
-    'The honey is thin and ferments: cold, a vented lid, eaten soon.',
-  ],
-  takingSteps: [
-    'Lid off the super only; the brood stays closed',
-    'Sealed pots only, by suction',
-    'Torn pots out, spills wiped',
-    'Closed within minutes',
-    'Winter stores stay; once a year at most',
+    hiveSay('hive.brood-never-opened'),
+    hiveSay('hive.spilled-honey-and-torn-pollen'),
+    hiveSay('hive.native-bees-are-protected-by'),
+    hiveSay('hive.honey-thin-and-ferments-cold'),
   ],
 };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { hiveSay } from '../says.js';
 import type { CombOutline } from '../../comb/outline.js';
 import {
   EDGE_GAP_MM,
@@ -13,25 +14,25 @@ import {
 
 /** Measures shared by the kinds that set supers over closed brood boxes. */
 export const superShape = {
-  broodBoxes: count(1, 3, 'Brood boxes'),
-  supers: count(0, 6, 'Supers'),
-  framesPerSuper: count(4, 13, 'Frames in a super'),
-  framePitchMm: mm(30, 80, 'Frame pitch'),
-  combWidthMm: mm(150, 480, 'Comb width'),
-  superDepthMm: mm(80, 330, 'Depth of a super'),
-  broodDepthMm: mm(150, 400, 'Depth of a brood box'),
+  broodBoxes: count(1, 3, hiveSay('hive.brood-boxes')),
+  supers: count(0, 6, hiveSay('hive.supers')),
+  framesPerSuper: count(4, 13, hiveSay('hive.frames-in-super')),
+  framePitchMm: mm(30, 80, hiveSay('hive.frame-pitch')),
+  combWidthMm: mm(150, 480, hiveSay('hive.comb-width')),
+  superDepthMm: mm(80, 330, hiveSay('hive.depth-super')),
+  broodDepthMm: mm(150, 400, hiveSay('hive.depth-brood-box')),
 };
 export const superSchema = z.strictObject(superShape);
 export type SuperGeometry = z.infer<typeof superSchema>;
 
 const SUPER_MEASURES: readonly Measure[] = [
-  { key: 'broodBoxes', label: 'Brood boxes', low: 1, high: 3 },
-  { key: 'supers', label: 'Supers', low: 0, high: 6 },
-  { key: 'framesPerSuper', label: 'Frames in a super', low: 4, high: 13 },
-  { key: 'framePitchMm', label: 'Frame pitch', unit: 'mm', low: 30, high: 80 },
-  { key: 'combWidthMm', label: 'Comb width', unit: 'mm', low: 150, high: 480 },
-  { key: 'superDepthMm', label: 'Depth of a super', unit: 'mm', low: 80, high: 330 },
-  { key: 'broodDepthMm', label: 'Depth of a brood box', unit: 'mm', low: 150, high: 400 },
+  { key: 'broodBoxes', label: hiveSay('hive.brood-boxes'), low: 1, high: 3 },
+  { key: 'supers', label: hiveSay('hive.supers'), low: 0, high: 6 },
+  { key: 'framesPerSuper', label: hiveSay('hive.frames-in-super'), low: 4, high: 13 },
+  { key: 'framePitchMm', label: hiveSay('hive.frame-pitch'), unit: 'mm', low: 30, high: 80 },
+  { key: 'combWidthMm', label: hiveSay('hive.comb-width'), unit: 'mm', low: 150, high: 480 },
+  { key: 'superDepthMm', label: hiveSay('hive.depth-super'), unit: 'mm', low: 80, high: 330 },
+  { key: 'broodDepthMm', label: hiveSay('hive.depth-brood-box'), unit: 'mm', low: 150, high: 400 },
 ];
 
 /** Wood of a frame, its bars and the passages above and below, mm of the super's depth. */
@@ -55,7 +56,7 @@ export function superCompartment(
   const innerWidthMm = g.framesPerSuper * g.framePitchMm + 20;
   if (name === 'brood') {
     return {
-      label: 'brood box',
+      label: hiveSay('hive.in-brood-box'),
       positions: 0,
       combsAtStart: 0,
       pitchMm: 36,
@@ -67,7 +68,7 @@ export function superCompartment(
     };
   }
   return {
-    label: 'super',
+    label: hiveSay('hive.in-super'),
     positions: g.framesPerSuper,
     combsAtStart: g.framesPerSuper,
     pitchMm: g.framePitchMm,

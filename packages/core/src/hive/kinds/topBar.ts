@@ -1,23 +1,26 @@
 import { tableOf } from '../../units/known.js';
 import { z } from 'zod';
+import { hiveSay } from '../says.js';
+import { whole } from '../../say/limits.js';
+import { refuses } from '../../say/field.js';
 import { count, mm, sealedThicknessMm, type HiveKind } from '../kind.js';
 
 /** Measures of a horizontal top-bar hive, in mm; bars are counted from the entrance. */
 export const topBarGeometrySchema = z
   .strictObject({
-    bars: z.int('Whole bars.').min(5, 'At least 5 bars.').max(60, 'At most 60 bars.'),
-    barWidthMm: mm(28, 45, 'Bar width'),
-    combDepthMm: mm(100, 500, 'Comb depth'),
-    topWidthMm: mm(150, 700, 'Top width'),
-    bottomWidthMm: mm(50, 700, 'Bottom width'),
-    followerAfterBar: count(1, 60, 'Follower board behind bar'),
+    bars: whole(5, 60),
+    barWidthMm: mm(28, 45, hiveSay('hive.bar-width')),
+    combDepthMm: mm(100, 500, hiveSay('hive.comb-depth')),
+    topWidthMm: mm(150, 700, hiveSay('hive.top-width')),
+    bottomWidthMm: mm(50, 700, hiveSay('hive.bottom-width')),
+    followerAfterBar: count(1, 60, hiveSay('hive.follower-board-behind-bar')),
   })
   .refine((g) => g.followerAfterBar <= g.bars, {
-    message: 'The follower board stands within the bars.',
+    message: refuses('field.board-within-bars'),
     path: ['followerAfterBar'],
   })
   .refine((g) => g.bottomWidthMm <= g.topWidthMm, {
-    message: 'The comb is no wider below than at the bar.',
+    message: refuses('field.comb-wider-above'),
     path: ['bottomWidthMm'],
   });
 export type TopBarGeometry = z.infer<typeof topBarGeometrySchema>;
@@ -55,25 +58,25 @@ export function innerLengthMm(geometry: TopBarGeometry): number {
 
 export const topBarHive: HiveKind<TopBarGeometry> = {
   kind: 'top-bar',
-  name: 'Horizontal top-bar hive',
+  name: hiveSay('hiveName.top-bar'),
   unitTaken: 'comb',
   carrier: 'bar',
   bee: 'honeybee',
   geometrySchema: topBarGeometrySchema,
   defaults: TOP_BAR_DEFAULTS,
   measures: [
-    { key: 'bars', label: 'Number of bars', low: 5, high: 60 },
-    { key: 'barWidthMm', label: 'Bar width', unit: 'mm', low: 28, high: 45 },
-    { key: 'combDepthMm', label: 'Comb depth', unit: 'mm', low: 100, high: 500 },
-    { key: 'topWidthMm', label: 'Top width', unit: 'mm', low: 150, high: 700 },
-    { key: 'bottomWidthMm', label: 'Bottom width', unit: 'mm', low: 50, high: 700 },
-    { key: 'followerAfterBar', label: 'Bars in front of the board', low: 1, high: 60 },
+    { key: 'bars', label: hiveSay('hive.number-bars'), low: 5, high: 60 },
+    { key: 'barWidthMm', label: hiveSay('hive.bar-width'), unit: 'mm', low: 28, high: 45 },
+    { key: 'combDepthMm', label: hiveSay('hive.comb-depth'), unit: 'mm', low: 100, high: 500 },
+    { key: 'topWidthMm', label: hiveSay('hive.top-width'), unit: 'mm', low: 150, high: 700 },
+    { key: 'bottomWidthMm', label: hiveSay('hive.bottom-width'), unit: 'mm', low: 50, high: 700 },
+    { key: 'followerAfterBar', label: hiveSay('hive.bars-in-front-board'), low: 1, high: 60 },
   ],
   choices: [],
   handles: null,
   boxesAtStart: () => [],
   compartment: (g) => ({
-    label: 'bar',
+    label: hiveSay('hive.in-bar'),
     positions: g.bars,
     combsAtStart: g.followerAfterBar,
     pitchMm: g.barWidthMm,
@@ -95,17 +98,9 @@ export const topBarHive: HiveKind<TopBarGeometry> = {
   winterNeedIn: 'winterNeedKg',
   boxesGoWhole: false,
   risks: [
-    'A comb held flat or warm breaks off its bar: it hangs straight down, always.',
-    'Comb built across two bars tears both: cut it free before you lift.',
-    'Once comb hangs on the last bar the board is stuck behind it: take a comb before that day.',
-    'A gap between bars lets robbers in and heat out: bars close up tight.',
-  ],
-  takingSteps: [
-    'Smoke, wait',
-    'Follower board out',
-    'From the back: cut the walls, slide level, lift straight up',
-    'Look for brood and the queen on both sides',
-    'Bars back in order, the empty ones last',
-    'Look back after 24 hours',
+    hiveSay('hive.comb-held-flat-or-warm'),
+    hiveSay('hive.comb-built-across-two-bars'),
+    hiveSay('hive.once-comb-hangs-on-last'),
+    hiveSay('hive.gap-between-bars-lets-robbers'),
   ],
 };

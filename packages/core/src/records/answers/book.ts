@@ -1,5 +1,6 @@
 import { sayRecord } from '../../say/say.js';
 import { z } from 'zod';
+import { refuses } from '../../say/field.js';
 import { CRUSH_METHODS } from '../vocabulary/bench.js';
 import { harvestSummaryRecord } from '../vocabulary/book.js';
 import { number, id, text, day, range, instant } from '../vocabulary/fields.js';
@@ -103,7 +104,7 @@ export type Trace = z.infer<typeof traceAnswer>;
 export const traceQuery = z.object({
   lot: z.string().optional(),
   code: z.string().optional(),
-  direction: z.enum(['back', 'forward'], 'Back or forward?'),
+  direction: z.enum(['back', 'forward'], refuses('field.back-or-forward')),
 });
 
 /** A table of the household, and how many rows it has. */

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { atLeast, atMost, millimetres, whole } from '../../say/limits.js';
+import { fieldSay, refuses, refusesOf } from '../../say/field.js';
 
 export const COMB_AGES = ['new', 'used', 'brood-used'] as const;
 export type CombAge = (typeof COMB_AGES)[number];
@@ -7,21 +9,21 @@ export type CombAge = (typeof COMB_AGES)[number];
 export const CONTENTS = ['capped', 'open', 'pollen', 'brood', 'empty'] as const;
 export type Content = (typeof CONTENTS)[number];
 
-export const share = z.number().min(0, 'A share is at least 0.').max(1.01, 'A share is at most 1.');
+export const share = z.number().min(0, atLeast(0)).max(1.01, atMost(1));
 
 /** Shares of one face of a comb; together 1, within 0.01. */
 export const sharesSchema = z
   .strictObject({ capped: share, open: share, pollen: share, brood: share, empty: share })
   .refine((s) => Math.abs(CONTENTS.reduce((sum, c) => sum + s[c], 0) - 1) <= 0.01 + 1e-9, {
-    message: 'The shares of a side must add up to 1 (100 %), within 0.01.',
+    message: refuses('field.shares-are-1'),
   });
 export type Shares = z.infer<typeof sharesSchema>;
 
 /** The few cells seen through an end pane or a window. */
 export const paneSchema = z.strictObject({
-  capped: z.int('Whole cells.').min(0, 'At least 0.').max(2000),
-  open: z.int('Whole cells.').min(0, 'At least 0.').max(2000),
-  empty: z.int('Whole cells.').min(0, 'At least 0.').max(2000),
+  capped: whole(0, 2000),
+  open: whole(0, 2000),
+  empty: whole(0, 2000),
 });
 export type Pane = z.infer<typeof paneSchema>;
 
@@ -34,17 +36,23 @@ export const OUTSIDE_VIEWS = ['broad', 'narrow', 'capped-below', 'open-below'] a
  */
 export type Attachment = (typeof OUTSIDE_VIEWS)[number];
 
-export const some = (what: string): z.ZodNumber =>
-  z.int(`${what}: whole pots.`).min(0, `${what}: at least 0.`).max(500, `${what}: at most 500.`);
+/** Pots of one content; what is wrong with their count is said with what they hold. */
+const some = (content: 'sealed-honey' | 'open-honey' | 'pollen' | 'empty'): z.ZodNumber => {
+  const what = fieldSay(`field.${content}`);
+  return z
+    .int(refusesOf(what, 'field.whole-number'))
+    .min(0, refusesOf(what, 'field.at-least', { least: 0 }))
+    .max(500, refusesOf(what, 'field.at-most', { most: 500 }));
+};
 
 /** A group of pots counted from above. */
 export const potsSchema = z.strictObject({
-  honeySealed: some('Sealed honey'),
-  honeyOpen: some('Open honey'),
-  pollen: some('Pollen'),
-  empty: some('Empty'),
-  potWidthMm: z.number('Pot width.').min(8, 'At least 8 mm.').max(50, 'At most 50 mm.'),
-  potHeightMm: z.number('Pot height.').min(8, 'At least 8 mm.').max(60, 'At most 60 mm.'),
+  honeySealed: some('sealed-honey'),
+  honeyOpen: some('open-honey'),
+  pollen: some('pollen'),
+  empty: some('empty'),
+  potWidthMm: millimetres(8, 50),
+  potHeightMm: millimetres(8, 60),
 });
 export type Pots = z.infer<typeof potsSchema>;
 
@@ -59,12 +67,12 @@ export const outlineSchema = z.strictObject({
  * packed. Under 4 kB.
  */
 export const storedFaceSchema = z.strictObject({
-  pitchMm: z.number().min(4, 'Cells are at least 4 mm.').max(8, 'Cells are at most 8 mm.'),
+  pitchMm: millimetres(4, 8),
   outline: outlineSchema,
   classTable: z.literal(1),
   packed: z
     .string()
-    .max(16000, 'This face is too large.')
-    .regex(/^[A-Za-z0-9+/]*={0,2}$/, 'These are no packed cells.'),
+    .max(16000, refuses('field.face-too-large'))
+    .regex(/^[A-Za-z0-9+/]*={0,2}$/, refuses('field.packed-cells')),
 });
 export type StoredFace = z.infer<typeof storedFaceSchema>;

@@ -17,4 +17,5 @@ export * from './units.js';
 export * from './vessels.js';
 export * from './waxWays.js';
 export * from './ways.js';
+export * from './waySays.js';
 export * from './weather.js';

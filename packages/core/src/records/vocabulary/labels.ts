@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { atMostLetters, decimal } from '../../say/limits.js';
 import { text, number } from './fields.js';
 
 /** What may support the name of a flower on a label. */
@@ -42,10 +43,10 @@ export type LabelFieldKind = (typeof LABEL_FIELDS)[number];
 
 export const labelFieldSchema = z.strictObject({
   kind: z.enum(LABEL_FIELDS),
-  sizePt: z.number('Points.').min(4, 'At least 4 points.').max(48, 'At most 48 points.'),
+  sizePt: decimal(4, 48),
   bold: z.boolean().default(false),
   /** Words of an own line. */
-  text: z.string().trim().max(120, 'At most 120 letters.').default(''),
+  text: z.string().trim().max(120, atMostLetters(120)).default(''),
 });
 export type LabelField = z.infer<typeof labelFieldSchema>;
 

@@ -8,6 +8,7 @@ import {
   type Pots,
   type Shares,
   type Verdict,
+  type Say,
 } from '@furrow/core';
 
 /** One comb as a section draws it: where it is, what its sides hold, what was judged. */
@@ -75,7 +76,7 @@ export interface BoxOnPage {
   pitch: number;
   thicknessMm: number;
   readable: boolean;
-  label: string;
+  label: Say;
   places: { slot: number; inBox: number; x: number; comb: SectionComb | null }[];
 }
 

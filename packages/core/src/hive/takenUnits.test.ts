@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
-import { countedCombsText } from './kinds.js';
-import { takenUnitsText } from './takenText.js';
+import { english } from '../../fixtures/english.js';
+import { countedCombs } from './kinds.js';
+import { takenUnits } from './takenUnits.js';
 
 const hive = (kind: HiveKindName, slots: number[]) => ({
   kind,
@@ -20,7 +21,7 @@ describe('what is taken, in the words of its keeper', () => {
     ['nothing', pile, [], '0 combs'],
     ['frames where frames are taken', hive('framed', inBox(2, 9)), inBox(2, 3), '3 frames'],
     ['combs of a long hive', hive('top-bar', [1, 2, 3]), [3], '1 comb'],
-  ] as const)('%s', (_what, of, slots, text) => expect(takenUnitsText(of, slots)).toBe(text));
+  ] as const)('%s', (_what, of, slots, text) => expect(english(takenUnits(of, slots))).toBe(text));
   it('counts groups of pots', () =>
-    expect(countedCombsText(1, 'stingless')).toBe('1 group of pots'));
+    expect(english(countedCombs(1, 'stingless'))).toBe('1 group of pots'));
 });
