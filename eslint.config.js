@@ -54,6 +54,8 @@ const SENTENCE = [
 /** Folders that say everything by key. A stage that is brought over is named here. */
 const SAID_BY_KEY = [
   'core/src/say',
+  'core/src/choose',
+  'core/src/hive',
   'core/src/today',
   'core/src/take',
   'server/src/today',
@@ -146,6 +148,9 @@ export default tseslint.config(
     ignores: [
       '**/*.test.ts',
       '**/workers/**',
+      // What the solver of the choice is asked and answers.
+      '**/choose/highs.ts',
+      '**/choose/lp.ts',
       'packages/web/src/drawing/sections/**',
       '**/look/KindPicture.vue',
     ],

@@ -1,3 +1,4 @@
+import { inEnglish } from './words.js';
 import { codeOf } from './store/thrown.js';
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -11,7 +12,7 @@ import express, {
 } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
-import { BadInput } from '@furrow/core';
+import { BadInput, refusalSay } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
 import { EventStream } from './events.js';
@@ -47,6 +48,9 @@ import type { Reopenable } from './store/reopenable.js';
 import { performWrite } from './store/writes.js';
 import { VIEWS } from './views.js';
 import { inThread } from './heavy/pool.js';
+
+/** What a calculator refuses, as the command line says it too. */
+const refusedIn = ({ says, message }: BadInput): string => (says ? inEnglish(says) : message);
 
 export interface AppOptions {
   db: Knex;
@@ -109,7 +113,7 @@ export function makeApp({
       standardHeaders: 'draft-8',
       legacyHeaders: false,
       handler: (_request, _response, next) =>
-        next(new Problem(429, 'too-many', 'Too many requests at once. Wait a minute.')),
+        next(new Problem(429, 'too-many', refusalSay('refusal.too-many-requests-at-once'))),
     }),
   );
   // Events must arrive at once, so they are never gathered up for compression.
@@ -137,7 +141,7 @@ export function makeApp({
       if (!(error instanceof BadInput)) throw error;
       response
         .status(400)
-        .json({ error: { code: error.code, message: error.message, path: error.path } });
+        .json({ error: { code: error.code, message: refusedIn(error), path: error.path } });
     }
   });
   for (const definition of ALL_WRITES) {

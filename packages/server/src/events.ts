@@ -1,3 +1,4 @@
+import { refusalSay } from '@furrow/core';
 import type { Request, Response } from 'express';
 import { Problem } from './problem.js';
 
@@ -35,7 +36,7 @@ export class EventStream {
   open(request: Request, response: Response, caller: string): void {
     const own = [...this.listeners].filter((each) => each.caller === caller);
     if (own.length >= STREAMS_EACH)
-      throw new Problem(429, 'too-many', 'Too many screens of this device listen at once.');
+      throw new Problem(429, 'too-many', refusalSay('refusal.too-many-screens-this-device'));
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-cache',

@@ -1,3 +1,4 @@
+import { refusalSay } from '@furrow/core';
 import { refused } from './problem.js';
 
 /** What is asked with a list: how many things at most, and after which one. */
@@ -15,7 +16,8 @@ export function page<T extends { id: string }>(
   items: readonly T[],
 ): { items: T[]; next: string | null } {
   const from = cursor ? items.findIndex((item) => item.id === cursor) + 1 : 0;
-  if (cursor && from === 0) throw refused('This cursor is not from this list.', 'cursor');
+  if (cursor && from === 0)
+    throw refused(refusalSay('refusal.this-cursor-not-from-this'), 'cursor');
   const part = items.slice(from, from + limit);
   return { items: part, next: from + limit < items.length ? part[part.length - 1].id : null };
 }

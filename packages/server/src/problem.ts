@@ -1,5 +1,12 @@
 import { codeOf, kindOf, statusOf } from './store/thrown.js';
-import { BadInput, pathText, refusalOf, type ProblemCode, type Say } from '@furrow/core';
+import {
+  BadInput,
+  pathText,
+  refusalOf,
+  type ProblemCode,
+  type Say,
+  refusalSay,
+} from '@furrow/core';
 import { inEnglish, speak, type Reader } from './words.js';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
@@ -36,7 +43,7 @@ export class Problem extends Error {
 }
 
 export const notFound = (what: string): Problem =>
-  new Problem(404, 'not-found', `There is no such ${what}.`);
+  new Problem(404, 'not-found', refusalSay('refusal.no-such', { what }));
 export const refused = (says: string | Say, path?: string): Problem =>
   new Problem(400, 'bad-input', says, path);
 export const conflict = (code: ProblemCode, says: string | Say, path?: string): Problem =>
@@ -66,7 +73,7 @@ export function asProblem(error: unknown): Problem {
     (isDamage(error) ? damaged() : null) ??
     fromSystem(code) ??
     fromFramework(statusOf(error)) ??
-    new Problem(500, 'unexpected', 'This did not work here. Nothing was written.')
+    new Problem(500, 'unexpected', refusalSay('refusal.this-did-not-work-here'))
   );
 }
 
@@ -78,21 +85,22 @@ function unfit({ issues: [issue] }: ZodError): Problem {
 
 /** What the reader of bodies throws. */
 const BY_TYPE: Readonly<Record<string, () => Problem>> = {
-  'entity.parse.failed': () => refused('This is not readable JSON.'),
+  'entity.parse.failed': () => refused(refusalSay('refusal.this-not-readable-json')),
   'entity.too.large': () =>
-    new Problem(413, 'too-large', 'This is more text than one entry may hold.'),
+    new Problem(413, 'too-large', refusalSay('refusal.this-more-text-than-one')),
 };
 
 /** What the database refuses because of what is there. */
 function fromDatabase(code: string): Problem | null {
   if (!code.startsWith('SQLITE_CONSTRAINT')) return null;
-  return CONSTRAINTS[code]?.() ?? refused('This does not fit together with what is there.');
+  return CONSTRAINTS[code]?.() ?? refused(refusalSay('refusal.this-does-not-fit-together'));
 }
 const CONSTRAINTS: Readonly<Record<string, () => Problem>> = {
   SQLITE_CONSTRAINT_PRIMARYKEY: () =>
-    conflict('id-there', 'Something stands under this id already. Give it one of its own.'),
-  SQLITE_CONSTRAINT_UNIQUE: () => conflict('already-there', 'This place or name is taken already.'),
-  SQLITE_CONSTRAINT_FOREIGNKEY: () => refused('This names something that is not there.'),
+    conflict('id-there', refusalSay('refusal.something-stands-under-this-id')),
+  SQLITE_CONSTRAINT_UNIQUE: () =>
+    conflict('already-there', refusalSay('refusal.this-place-or-name-taken')),
+  SQLITE_CONSTRAINT_FOREIGNKEY: () => refused(refusalSay('refusal.this-names-something-that-not')),
 };
 
 /** A disk that is full, a file that cannot be written, something packed that cannot be read. */
@@ -102,14 +110,18 @@ function fromSystem(code: string): Problem | null {
     return new Problem(
       507,
       'not-kept',
-      `This could not be written: ${trouble}. Nothing of it was kept here.`,
+      refusalSay('refusal.this-could-not-be-written', { trouble }),
     );
-  return code.startsWith('Z_') ? refused('This is packed in a way that cannot be read.') : null;
+  return code.startsWith('Z_') ? refused(refusalSay('refusal.this-packed-in-way-that')) : null;
 }
 
 /** What the web framework refuses is the client's: its status stands, its words are ours. */
 function fromFramework(status: unknown): Problem | null {
   return typeof status === 'number' && status >= 400 && status < 500
-    ? new Problem(status, 'bad-request', REQUEST_WORDS[status] ?? 'This cannot be read here.')
+    ? new Problem(
+        status,
+        'bad-request',
+        REQUEST_WORDS[status] ?? refusalSay('refusal.this-cannot-be-read-here'),
+      )
     : null;
 }

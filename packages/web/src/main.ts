@@ -26,6 +26,10 @@ createApp(App)
   })
   .mount('#app');
 
-/** The first screen has the line to itself for so long; then comes what is opened from it. */
+/** The first screen has the line to itself until it stands, and so long after. */
 const ALONE_MS = 3000;
-setTimeout(() => void learnEverything(), ALONE_MS);
+const stopWaiting = queryClient.getQueryCache().subscribe(({ type }) => {
+  if (type !== 'updated' || queryClient.isFetching() > 0) return;
+  stopWaiting();
+  setTimeout(() => void learnEverything(), ALONE_MS);
+});

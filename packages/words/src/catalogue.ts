@@ -2,11 +2,13 @@ import type {
   ChooseSays,
   CutSays,
   DrainSays,
+  EntrySays,
   FieldSays,
   HiveNameSays,
   HiveSays,
   PlainSays,
   ReadySays,
+  RefusalSays,
   RulesSays,
   TakeSays,
   TodaySays,
@@ -22,10 +24,12 @@ export type Sayings = PlainSays &
   TodaySays &
   CutSays &
   DrainSays &
+  EntrySays &
   FieldSays &
   HiveNameSays &
   HiveSays &
   ReadySays &
+  RefusalSays &
   RulesSays &
   TakeSays &
   WaySays;

@@ -1,17 +1,17 @@
 import { z } from 'zod';
-import { atLeast, atMost, decimal, grams, kilograms, whole } from '../say/limits.js';
+import { decimal, grams, kilograms, whole } from '../say/limits.js';
 import { refuses } from '../say/field.js';
 import type { Range } from '../units/format.js';
 import { seededRandom, triangular } from '../units/seeded.js';
 
 const price = decimal(0, 100_000);
 const some = whole(0, 10_000);
-const range = (high: number, what: string) =>
+const range = (high: number) =>
   z
     .strictObject({
-      low: z.number(what).min(0, atLeast(0)),
-      mid: z.number(what).min(0, atLeast(0)),
-      high: z.number(what).min(0, atLeast(0)).max(high, atMost(high)),
+      low: decimal(0, high),
+      mid: decimal(0, high),
+      high: decimal(0, high),
     })
     .refine((r) => r.low <= r.mid && r.mid <= r.high, {
       message: refuses('field.low-best-high'),
@@ -25,15 +25,15 @@ export const combOrLiquidSchema = z.strictObject({
   piecePrice: price,
   packCost: price,
   /** Honey in a finished super, kg. */
-  honeyKg: range(60, 'Kilograms.'),
+  honeyKg: range(60),
   /** Share of it that runs out when it is crushed, 0 to 1. */
-  outShare: range(1, 'A share of 0 to 1.'),
+  outShare: range(1),
   honeyPerKg: price,
   jarCostPerKg: price,
   /** The household's own comb supers so far: finished, half done, spoilt. */
   history: z.strictObject({ finished: some, half: some, spoilt: some }),
-  combHours: range(100, 'Hours.'),
-  liquidHours: range(100, 'Hours.'),
+  combHours: range(100),
+  liquidHours: range(100),
   /** What is sold in a month. */
   piecesAMonth: decimal(0, 10_000),
   kgAMonth: kilograms(0, 10_000),

@@ -1,5 +1,16 @@
 import { z } from 'zod';
-import { atMost, atMostLetters, decimal, kilograms, litres, whole } from '../say/limits.js';
+import {
+  atMost,
+  atMostLetters,
+  decimal,
+  kilograms,
+  litres,
+  whole,
+  celsius,
+  kilometresAnHour,
+  millimetresOfRain,
+  percent,
+} from '../say/limits.js';
 import { refuses } from '../say/field.js';
 import { idSchema, dateSchema, instantSchema, nameSchema } from './common.js';
 import { row, id, text, number, day, revision, instant } from './vocabulary/fields.js';
@@ -36,7 +47,6 @@ export const changeSiteSchema = z.strictObject({
 });
 export type ChangeSite = z.infer<typeof changeSiteSchema>;
 
-const value = (low: number, high: number, unit: string) => decimal(low, high).nullable();
 /** One hour of weather typed in; it stands over what any service says. */
 export const newWeatherEntrySchema = z
   .strictObject({
@@ -44,11 +54,11 @@ export const newWeatherEntrySchema = z
     siteId: idSchema,
     /** The hour it is about. */
     at: instantSchema,
-    temperatureC: value(-40, 55, '°C'),
-    windKmH: value(0, 200, 'km/h'),
-    rainMm: value(0, 200, 'mm'),
-    humidityPercent: value(0, 100, '%'),
-    cloudPercent: value(0, 100, '%'),
+    temperatureC: celsius(-40, 55).nullable(),
+    windKmH: kilometresAnHour(0, 200).nullable(),
+    rainMm: millimetresOfRain(0, 200).nullable(),
+    humidityPercent: percent(0, 100).nullable(),
+    cloudPercent: percent(0, 100).nullable(),
   })
   .refine(
     (w) =>

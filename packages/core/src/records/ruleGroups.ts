@@ -27,8 +27,6 @@ import { refuses } from '../say/field.js';
 
 export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, refuses('field.time'));
 
-const percentOf = (high: number): z.ZodNumber => percent(0, high);
-
 /**
  * The winter in the household's own numbers: months and their use, a hard one, a colony's strength.
  */

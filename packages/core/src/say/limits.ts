@@ -46,6 +46,7 @@ export const wholeGrams = wholeOf(asGrams);
 export const litres = decimalOf(unitless((volumeL) => ({ volumeL })));
 export const millilitres = decimalOf(unitless((ml) => ({ volumeL: ml / 1000 })));
 export const millimetres = decimalOf(unitless((lengthMm) => ({ lengthMm })));
+export const millimetresOfRain = decimalOf(unitless((rainMm) => ({ rainMm })));
 export const squareCentimetres = decimalOf(unitless((areaCm2) => ({ areaCm2 })));
 export const asCelsius: Said = (temperatureC) => ({ temperatureC });
 export const celsius = decimalOf(asCelsius);

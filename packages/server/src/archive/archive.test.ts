@@ -228,7 +228,7 @@ describe('an archive that somebody put together', () => {
     ['rule-versions', 'rules', '{"freezerL":"big"}', ''],
     ['visits', 'date', '2026-02-31', 'A date such as 2026-03-14.'],
     ['batches', 'stage', 'lunch', ''],
-    ['takes', 'grossG', '-5', 'A weight is at least 0.'],
+    ['takes', 'grossG', '-5', 'At least 0.'],
     ['drains', 'startedAt', 'yesterday', 'An instant such as 2026-03-14T15:12:00Z.'],
   ])(
     'is refused where %s.%s reads “%s”, with file, row and column',

@@ -2,7 +2,7 @@ import { codeOf, messageOf } from '../store/thrown.js';
 import { rmSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { massBalance, type ImportPreview, firstOf } from '@furrow/core';
+import { massBalance, type ImportPreview, firstOf, refusalSay } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { writeSynced } from '../store/writeSynced.js';
@@ -259,7 +259,7 @@ async function writeRows(
         if (table.name === 'flows')
           throw conflict(
             'flow-differs',
-            `Row ${row.line} of flows.csv says something else of an entry that is here: the book is never rewritten. Nothing was changed.`,
+            refusalSay('refusal.row-flows-csv-says-something', { line: row.line }),
             'archive',
           );
         await trx(table.name)
@@ -303,19 +303,19 @@ async function namedRow(
       if (of === 'SQLITE_CONSTRAINT_UNIQUE')
         return conflict(
           'place-taken',
-          `${row} does not fit beside what is here: its name, code or place is taken by another. Nothing was changed.`,
+          refusalSay('refusal.does-not-fit-beside-what', { row }),
           'archive',
         );
       if (of === 'SQLITE_CONSTRAINT_FOREIGNKEY')
-        return refused(
-          `${row} refers to something that is neither in the archive nor here. Nothing was changed.`,
-          'archive',
-        );
-      return refused(`${row} cannot be written. Nothing was changed.`, 'archive');
+        return refused(refusalSay('refusal.refers-to-something-that-neither', { row }), 'archive');
+      return refused(refusalSay('refusal.cannot-be-written-nothing-was', { row }), 'archive');
     }
   }
   return code?.startsWith('SQLITE_CONSTRAINT')
-    ? refused(`${table.resource}.csv does not fit together. Nothing was changed.`, 'archive')
+    ? refused(
+        refusalSay('refusal.csv-does-not-fit-together', { resource: table.resource }),
+        'archive',
+      )
     : asProblem(error);
 }
 
@@ -332,7 +332,7 @@ async function checkWhole(trx: Knex.Transaction): Promise<void> {
     throw new Problem(
       400,
       'bad-book',
-      `The book in it does not hold: ${messageOf(error)} Nothing was changed.`,
+      refusalSay('refusal.book-in-it-does-not', { error: messageOf(error) }),
       'archive',
     );
   }
@@ -340,7 +340,9 @@ async function checkWhole(trx: Knex.Transaction): Promise<void> {
     throw new Problem(
       409,
       'overdrawn',
-      `With this the book would not hold: more would leave "${lots.find((l) => l.id === problem.lot)?.name ?? problem.lot}" than came into it. Nothing was changed.`,
+      refusalSay('refusal.with-this-book-would-not', {
+        lot: lots.find((l) => l.id === problem.lot)?.name ?? problem.lot,
+      }),
       'archive',
     );
 }

@@ -1,3 +1,4 @@
+import { refusalSay } from '@furrow/core';
 import express, { Router } from 'express';
 import { z } from 'zod';
 import type { EventStream } from '../events.js';
@@ -29,13 +30,13 @@ export function restoreRoute(
   router.use((_request, _response, next) =>
     next(
       store.swapping()
-        ? new Problem(503, 'restoring', 'A backup is being put in place. Try again in a moment.')
+        ? new Problem(503, 'restoring', refusalSay('refusal.backup-being-put-in-place'))
         : undefined,
     ),
   );
   router.post('/restore', express.json({ limit: '10kb' }), async (request, response) => {
     if (request.get('x-furrow-secret') !== secret)
-      throw new Problem(403, 'not-allowed', 'A restore is asked for on the command line.');
+      throw new Problem(403, 'not-allowed', refusalSay('refusal.restore-asked-for-on-command'));
     const { path, confirmed } = restoreSchema.parse(request.body);
     try {
       const { incoming, summary } = await checkedCopy(path, dataFolder).catch((error: Error) => {

@@ -81,7 +81,7 @@ describe('harvests from a sheet', () => {
     const done = await home.ok(send([row('Ipê', '2024-12-01'), row('Ipê', '2024-12-09')]));
     expect(done.body).toEqual({ harvests: 2 });
     expect((await send([row('Ipê', '2024-12-09')])).body.detail).toMatch(
-      /has a harvest of 2024-12-09 already/,
+      /has a harvest of 9 Dec 2024 already/,
     );
     const [{ commandId }] = (await home.get<{ items: { commandId: string }[] }>('/journal')).items;
     await home.ok(home.post('/undo', { commandId }));

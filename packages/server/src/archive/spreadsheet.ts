@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { hiveKind, instantOf } from '@furrow/core';
+import { hiveKind, instantOf, refusalSay, entrySay } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { makeHive } from '../look/writes.js';
 import { refused } from '../problem.js';
@@ -17,8 +17,7 @@ const GONE = 'Gone before it was written here';
  */
 export const spreadsheetWrites = [
   write('/sheetHarvests', {
-    sentence: (p) =>
-      `${p.harvests.length} ${p.harvests.length === 1 ? 'harvest' : 'harvests'} from a sheet`,
+    sentence: (p) => entrySay('entry.harvests-from-sheet', { harvests: p.harvests.length }),
     run: async (unit, { hives, harvests }) => {
       const { version } = await currentRules(unit.db);
       for (const [i, { make, hiveId, name }] of hives.entries()) {
@@ -27,7 +26,11 @@ export const spreadsheetWrites = [
           .filter((h) => h.hiveName === name)
           .map((h) => h.date)
           .sort()[0];
-        if (!first) throw refused(`No harvest names "${name}".`, `payload.hives[${i}].name`);
+        if (!first)
+          throw refused(
+            refusalSay('refusal.no-harvest-names', { name }),
+            `payload.hives[${i}].name`,
+          );
         await makeHive(unit, {
           id: hiveId,
           siteId: make.siteId,
@@ -74,14 +77,25 @@ export const spreadsheetWrites = [
           throw refused(`Which hive is "${h.hiveName}"?`, `payload.harvests[${i}].hiveName`);
         if (there.has(`${hiveId} ${h.date}`))
           throw refused(
-            `${h.hiveName} has a harvest of ${h.date} already: is this sheet in the book? Nothing was written.`,
+            refusalSay('refusal.has-harvest-already-this-sheet', {
+              hive: h.hiveName,
+              date: { date: h.date },
+            }),
             `payload.harvests[${i}].date`,
           );
         const noon = DateTime.fromISO(`${h.date}T12:00`, { zone }).toUTC();
         const at = instantOf(noon);
         if (at > unit.at)
-          throw refused(`${h.date} lies in the future.`, `payload.harvests[${i}].date`);
-        await unit.insert('visits', { id: h.visitId, hiveId, date: h.date, occurredAt: at });
+          throw refused(
+            refusalSay('refusal.lies-in-future', { date: { date: h.date } }),
+            `payload.harvests[${i}].date`,
+          );
+        await unit.insert('visits', {
+          id: h.visitId,
+          hiveId,
+          date: h.date,
+          occurredAt: at,
+        });
         await unit.insert('batches', {
           id: h.batchId,
           visitId: h.visitId,

@@ -1,3 +1,4 @@
+import { refusalSay } from '@furrow/core';
 import type { Knex } from 'knex';
 import { Problem, conflict } from '../problem.js';
 import { checkedCopy, dropCopy, putInPlace } from '../copies/backup.js';
@@ -29,10 +30,7 @@ export async function takeBack(
   written: number,
 ): Promise<void> {
   if ((await writtenSoFar(store.db)) !== written)
-    throw conflict(
-      'written-since',
-      'Something was entered since it came in, which would be lost with it. “node furrow.mjs restore --before” goes back all the same.',
-    );
+    throw conflict('written-since', refusalSay('refusal.something-was-entered-since-it'));
   try {
     const { incoming } = await checkedCopy(before, dataFolder).catch((error: Error) => {
       throw new Problem(409, 'bad-backup', error.message);

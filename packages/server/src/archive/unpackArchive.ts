@@ -1,4 +1,4 @@
-import { entryOf } from '@furrow/core';
+import { entryOf, refusalSay } from '@furrow/core';
 import { createHash } from 'node:crypto';
 import { closeSync, mkdirSync, openSync, readFileSync, writeFileSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
@@ -60,10 +60,7 @@ function unpack(zip: Uint8Array, name: string): Uint8Array | null {
   try {
     return unzipSync(zip, { filter: (f) => f.name === name })[name] ?? null;
   } catch {
-    throw refused(
-      'This archive is cut off or damaged: it cannot be unpacked. Nothing was changed.',
-      'archive',
-    );
+    throw refused(refusalSay('refusal.this-archive-cut-off-or'), 'archive');
   }
 }
 
@@ -94,25 +91,18 @@ function openZip(zip: Uint8Array, knownMigrations: readonly string[]): About {
       },
     });
   } catch {
-    throw refused('This is no zip, or it is cut off. Nothing was changed.', 'archive');
+    throw refused(refusalSay('refusal.this-no-zip-or-it'), 'archive');
   }
   if (unpacked > UNPACKED_MAX)
-    throw refused(
-      'Unpacked this would be far larger than any household: it is not opened. Nothing was changed.',
-      'archive',
-    );
+    throw refused(refusalSay('refusal.unpacked-this-would-be-far'), 'archive');
   const strange = names.find((n) => !n.endsWith('/') && !NAMES.test(n));
   if (strange !== undefined)
     throw refused(
-      `"${strange.slice(0, 80)}" does not belong into an archive of Furrow. Nothing was changed.`,
+      refusalSay('refusal.does-not-belong-into-archive', { strange: strange.slice(0, 80) }),
       'archive',
     );
   const text = unpack(zip, 'datapackage.json');
-  if (!text)
-    throw refused(
-      'There is no datapackage.json in it: this is no archive of Furrow. Nothing was changed.',
-      'archive',
-    );
+  if (!text) throw refused(refusalSay('refusal.there-no-datapackage-json-in'), 'archive');
   let about: {
     created?: string;
     furrow?: { format?: number; migrations?: string[] };
@@ -121,21 +111,15 @@ function openZip(zip: Uint8Array, knownMigrations: readonly string[]): About {
   try {
     about = JSON.parse(Buffer.from(text).toString('utf8')) as typeof about;
   } catch {
-    throw refused('Its datapackage.json cannot be read. Nothing was changed.', 'archive');
+    throw refused(refusalSay('refusal.its-datapackage-json-cannot-be'), 'archive');
   }
   if (!about.furrow || !Array.isArray(about.resources))
-    throw refused(
-      'This data package was not written by Furrow. A sheet of your own comes in under “A sheet you kept”.',
-      'archive',
-    );
+    throw refused(refusalSay('refusal.this-data-package-was-not'), 'archive');
   if (
     (about.furrow.format ?? 0) > ARCHIVE_FORMAT ||
     (about.furrow.migrations ?? []).some((m) => !knownMigrations.includes(m))
   )
-    throw refused(
-      'This archive was written by a newer Furrow. Bring this one up to date first. Nothing was changed.',
-      'archive',
-    );
+    throw refused(refusalSay('refusal.this-archive-was-written-by'), 'archive');
   const photos = names
     .filter((n) => n.startsWith('photos/') && n.endsWith('.jpg'))
     .map((n) => n.slice(7, -4));
@@ -157,7 +141,12 @@ function checkRows(table: Table, rows: readonly ArchiveRow[]): void {
     const fault = faultOf(table.name, columns, values);
     if (fault)
       throw refused(
-        `Row ${line}, column "${fault.column}" of ${table.resource}.csv: ${fault.says} Nothing was changed.`,
+        refusalSay('refusal.row-column-csv-nothing-was', {
+          line,
+          column: fault.column,
+          resource: table.resource,
+          says: fault.says,
+        }),
         `${table.resource}.csv:${line}:${fault.column}`,
       );
   }
@@ -190,7 +179,11 @@ function rowsOf(
   const resource = resources.find((r) => r.path === `data/${table.resource}.csv`);
   if (!resource) return null;
   const data = unpack(zip, resource.path);
-  if (!data) throw refused(`${resource.path} is missing. Nothing was changed.`, resource.path);
+  if (!data)
+    throw refused(
+      refusalSay('refusal.missing-nothing-was-changed', { path: resource.path }),
+      resource.path,
+    );
   const intact = resource.hash === `sha256:${hashOf(data)}`;
   const rows = readTable(table, Buffer.from(data).toString('utf8'), intact);
   checkRows(table, rows);
@@ -224,7 +217,7 @@ export function unpackArchive(
   for (const sha256 of photos) {
     const data = unpack(zip, `photos/${sha256}.jpg`);
     if (!data || hashOf(data) !== sha256)
-      throw refused('A picture in it is damaged. Nothing was changed.', 'archive');
+      throw refused(refusalSay('refusal.picture-in-it-damaged-nothing'), 'archive');
     writeFileSync(join(folder, 'photos', `${sha256}.jpg`), data);
     onShare(++done / steps);
   }
@@ -247,32 +240,38 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
   const bad = errors.find((e) => e.type === 'Quotes' || e.code === 'UndetectableDelimiter');
   if (bad)
     throw refused(
-      `Row ${(bad.row ?? 0) + 1} of ${file} cannot be read: a quotation mark is open. Nothing was changed.`,
+      refusalSay('refusal.row-cannot-be-read-quotation', { row: (bad.row ?? 0) + 1, file }),
       file,
     );
   if (data.length > ROWS_MAX + 1)
-    throw refused(
-      `${file} has more than ${ROWS_MAX} rows, more than any household: it is not opened. Nothing was changed.`,
-      file,
-    );
+    throw refused(refusalSay('refusal.has-more-than-rows-more', { file, most: ROWS_MAX }), file);
   const [head, ...rows] = data;
-  if (!head) throw refused(`${file} is empty. Nothing was changed.`, file);
+  if (!head) throw refused(refusalSay('refusal.empty-nothing-was-changed', { file }), file);
   const unknown = head.find((h) => !table.columns.some((c) => c.name === h));
   if (unknown !== undefined)
     throw refused(
-      `${file} has a column "${unknown.slice(0, 60)}" that is not known here. Nothing was changed.`,
+      refusalSay('refusal.has-column-that-not-known', { file, unknown: unknown.slice(0, 60) }),
       file,
     );
   const missing = table.columns.find(
     (c) => !head.includes(c.name) && c.required && c.fallback === null,
   );
-  if (missing) throw refused(`${file} has no column "${missing.name}". Nothing was changed.`, file);
+  if (missing)
+    throw refused(
+      refusalSay('refusal.has-no-column-nothing-was', { file, missing: missing.name }),
+      file,
+    );
   const at = new Map(head.map((name, i) => [name, i]));
   const found = rows.map((row, i): ArchiveRow => {
     const line = i + 2;
     if (row.length !== head.length)
       throw refused(
-        `Row ${line} of ${file} has ${row.length} cells, its head ${head.length}. Nothing was changed.`,
+        refusalSay('refusal.row-has-cells-its-head', {
+          line,
+          file,
+          row: row.length,
+          head: head.length,
+        }),
         file,
       );
     const values: Record<string, Cell> = {};
@@ -285,7 +284,7 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
   // Rows that read well but are not what was written: somebody changed them, or a part is gone.
   if (!intact)
     throw refused(
-      `${file} is not as it was written: it was changed or cut off after row ${rows.length + 1}. Nothing was changed here.`,
+      refusalSay('refusal.not-as-it-was-written', { file, rows: rows.length + 1 }),
       file,
     );
   return found;
@@ -294,7 +293,12 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
 function valueOf(column: Column, text: string | null, file: string, line: number): Cell {
   const no = (what: string): Error =>
     refused(
-      `Row ${line}, column "${column.name}" of ${file}: ${what}. Nothing was changed.`,
+      refusalSay('refusal.row-column-nothing-was-changed', {
+        line,
+        column: column.name,
+        file,
+        what,
+      }),
       `${file}:${line}:${column.name}`,
     );
   if (text === null) {

@@ -2,14 +2,13 @@ import { randomUUID } from 'node:crypto';
 import {
   FATES_UNDER_HOLD,
   HOLD_WORDS,
-  WAX_CARE_WORDS,
   mayFeed,
   rinseHolds,
   stateAt,
-  RINSE_FATE_WORDS,
-  SCHOOLS,
   type Aftercare,
   type Batch,
+  refusalSay,
+  entrySay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -126,7 +125,7 @@ export async function aftercareOf(db: Knex, batchId: string, now: string): Promi
  */
 export const aftercareWrites = [
   write('/waxCares', {
-    sentence: (p) => `Wet wax: ${WAX_CARE_WORDS[p.kind].toLowerCase()}`,
+    sentence: (p) => entrySay(`entry.wet-wax.${p.kind}`),
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);
       await unit.insert('waxCares', { ...payload, occurredAt: unit.at });
@@ -134,30 +133,42 @@ export const aftercareWrites = [
     },
   }),
   write('/waxDiscs', {
-    sentence: (p) => `${p.g} g of pressed wax with its honey, eaten at home`,
+    sentence: (p) =>
+      entrySay('entry.pressed-wax-with-its-honey', { g: { massG: p.g, as: 'read' } }),
     run: async (unit, { batchId, g }) => {
       const detail = await batchDetail(unit.db, batchId);
       const wet = detail.lots.find((lot) => lot.kind === 'wet-wax');
       if (!wet || wet.nowG <= 0)
-        throw conflict('no-wax', 'No pressed wax of this harvest is left.');
-      if (g > wet.nowG) throw refused(`Only ${wet.nowG} g of it are there.`, 'payload.g');
+        throw conflict('no-wax', refusalSay('refusal.no-pressed-wax-this-harvest'));
+      if (g > wet.nowG)
+        throw refused(
+          refusalSay('refusal.only-it-are-there', { nowG: { massG: wet.nowG, as: 'read' } }),
+          'payload.g',
+        );
       const held = (detail.holds[wet.id] ?? []).find(
         (hold) => !FATES_UNDER_HOLD[hold.cause].includes('eaten'),
       );
-      if (held) throw refused(`Held back: ${(await heldText(unit.db, wet.id))!}`, 'payload.g');
+      if (held)
+        throw refused(
+          refusalSay('refusal.held-back', { why: (await heldText(unit.db, wet.id))! }),
+          'payload.g',
+        );
       await unit.flow({ from: wet.id, to: 'outside', g, reason: 'Pressed disc, eaten at home' });
       return { detail: await batchDetail(unit.db, batchId) };
     },
   }),
   write('/waxes', {
-    sentence: (p) => `${p.cleanG} g of clean wax`,
+    sentence: (p) => entrySay('entry.clean-wax', { cleanG: { massG: p.cleanG, as: 'read' } }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const wet = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'wet-wax');
       if (!wet || wet.nowG <= 0)
-        throw conflict('no-wax', 'No wet wax of this harvest is left to render.');
+        throw conflict('no-wax', refusalSay('refusal.no-wet-wax-this-harvest'));
       if (payload.cleanG > wet.nowG)
-        throw refused(`Only ${wet.nowG} g of wet wax are there.`, 'payload.cleanG');
+        throw refused(
+          refusalSay('refusal.only-wet-wax-are-there', { nowG: { massG: wet.nowG, as: 'read' } }),
+          'payload.cleanG',
+        );
       await unit.flow({
         from: wet.id,
         to: await lotOf(unit, batch, 'clean-wax', 'clean wax'),
@@ -194,7 +205,11 @@ export const aftercareWrites = [
     },
   }),
   write('/rinses', {
-    sentence: (p) => `${p.litres} L of rinse at ${p.brixPercent} °Brix`,
+    sentence: (p) =>
+      entrySay('entry.rinse-at-brix', {
+        litres: { volumeL: p.litres },
+        brixPercent: p.brixPercent,
+      }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const wet = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'wet-wax');
@@ -247,19 +262,16 @@ export const aftercareWrites = [
     },
   }),
   write('/rinses/:id/use', {
-    sentence: (p) => `Rinse: ${RINSE_FATE_WORDS[p.fate].toLowerCase()}`,
+    sentence: (p) => entrySay(`entry.rinse.${p.fate}`),
     run: async (unit, payload, { id }) => {
       const rinse = await find(unit.db, 'rinses', id, 'rinse');
-      if (rinse.usedAt) throw conflict('used', 'This rinse is used already.');
+      if (rinse.usedAt) throw conflict('used', refusalSay('refusal.this-rinse-used-already'));
       const batch = await batchView(unit.db, rinse.batchId);
       const nowG = (await lotView(unit.db, rinse.lotId))?.nowG ?? 0;
       if (payload.fate === 'fed') {
         const answer = await feedAnswer(unit.db, batch, unit.at, rinse.lotId);
         if (payload.hiveId !== answer.hiveId)
-          throw refused(
-            'It may go back only to the one colony it all came from.',
-            'payload.hiveId',
-          );
+          throw refused(refusalSay('refusal.it-may-go-back-only'), 'payload.hiveId');
         if (!answer.may) throw refused(answer.reason, 'payload.fate');
         await unit.flow({
           from: rinse.lotId,
@@ -271,7 +283,7 @@ export const aftercareWrites = [
         await unit.flow({ from: rinse.lotId, to: 'loss', g: nowG, reason: 'Rinse poured away' });
       else {
         if (payload.targetGravity === null)
-          throw refused('Say at which gravity it is to begin.', 'payload.targetGravity');
+          throw refused(refusalSay('refusal.say-at-which-gravity-it'), 'payload.targetGravity');
         const meadId = randomUUID();
         await unit.insert('lots', {
           id: meadId,
@@ -288,7 +300,12 @@ export const aftercareWrites = [
         if (payload.honeyG > 0) {
           const honey = payload.honeyLotId ? await lotView(unit.db, payload.honeyLotId) : null;
           if (honey?.kind !== 'honey' || honey.nowG < payload.honeyG)
-            throw refused(`Only ${honey?.nowG ?? 0} g of that honey are there.`, 'payload.honeyG');
+            throw refused(
+              refusalSay('refusal.only-that-honey-are-there', {
+                nowG: { massG: honey?.nowG ?? 0, as: 'read' },
+              }),
+              'payload.honeyG',
+            );
           await unit.flow({
             from: honey.id,
             to: meadId,
@@ -317,14 +334,11 @@ export const aftercareWrites = [
     },
   }),
   write('/gearCares', {
-    sentence: (p) => `Wet gear: ${SCHOOLS.wetGear[p.way].toLowerCase()}`,
+    sentence: (p) => entrySay(`entry.wet-gear.${p.way}`),
     run: async (unit, { warned, ...payload }) => {
       const batch = await batchView(unit.db, payload.batchId);
       if (payload.way === 'open' && !warned)
-        throw refused(
-          'In the open it calls robbers and spreads disease; many places forbid it. Say that you know.',
-          'payload.warned',
-        );
+        throw refused(refusalSay('refusal.in-open-it-calls-robbers'), 'payload.warned');
       if (payload.way === 'same-hive') {
         const answer = await feedAnswer(unit.db, batch, unit.at);
         if (!answer.may) throw refused(answer.reason, 'payload.way');
@@ -334,7 +348,7 @@ export const aftercareWrites = [
     },
   }),
   write('/answers', {
-    sentence: (p) => `Answered: ${p.answer}`,
+    sentence: (p) => entrySay('entry.answered', { answer: p.answer }),
     run: async (unit, payload) => {
       const id = randomUUID();
       await unit.insert('answers', { id, ...payload, occurredAt: unit.at });

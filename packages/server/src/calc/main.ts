@@ -1,6 +1,10 @@
-import { inEnglish } from '../words.js';
 import { readFileSync } from 'node:fs';
 import { BadInput, CALCULATORS, calculate, calculatorSchemas } from '@furrow/core';
+import { inEnglish, learn } from '@furrow/words';
+import { field } from '@furrow/words/en/field';
+
+// A command line answers in English; it refuses in the words of a field.
+learn('en', field);
 
 /**
  * The command-line door of the calculators: JSON in on standard input, JSON out, or one line of

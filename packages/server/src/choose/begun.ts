@@ -1,4 +1,4 @@
-import { type NewBegun } from '@furrow/core';
+import { type NewBegun, refusalSay, entrySay } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -21,7 +21,7 @@ const REASONS: Record<NewBegun['stands'], string> = {
 async function begin(unit: UnitOfWork, payload: NewBegun): Promise<void> {
   const hive = await hiveView(unit.db, payload.hiveId);
   if (payload.harvestedOn > dateAt(unit.at, hive.site.zone))
-    throw refused('This lies in the future.', 'payload.harvestedOn');
+    throw refused(refusalSay('refusal.this-lies-in-future'), 'payload.harvestedOn');
   const { version } = await currentRules(unit.db);
   await unit.insert('visits', {
     id: payload.visitId,
@@ -56,7 +56,10 @@ async function begin(unit: UnitOfWork, payload: NewBegun): Promise<void> {
 
 export const begunWrites = [
   write('/begunHarvests', {
-    sentence: (p) => (p.stands === 'comb' ? 'Comb already cut out' : 'Honey from before Furrow'),
+    sentence: (p) =>
+      p.stands === 'comb'
+        ? entrySay('entry.comb-already-cut-out')
+        : entrySay('entry.honey-from-before-furrow'),
     run: async (unit, payload) => {
       await begin(unit, payload);
       return { detail: await batchDetail(unit.db, payload.batchId) };

@@ -5,6 +5,7 @@ import {
   owedWeighings,
   type Batch,
   type Rest,
+  refusalSay,
 } from '@furrow/core';
 import { holdText } from '../book/holds.js';
 import { conflict, refused } from '../problem.js';
@@ -12,11 +13,7 @@ import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
 
 /** Lots that a harvest does not end with: what is left in them has to go somewhere. */
-const OPEN_KINDS: Record<string, string> = {
-  honey: 'honey that is not filled',
-  comb: 'comb that is not crushed or cut',
-  crushed: 'comb that drains',
-};
+const OPEN_KINDS = ['honey', 'comb', 'crushed'] as const;
 
 /**
  * A harvest ends only when every gram is somewhere: what was never weighed and never filled is
@@ -28,14 +25,22 @@ export async function endHarvest(unit: UnitOfWork, batch: Batch, rest: Rest | nu
   if (owed.combs.length + owed.vessels.length > 0)
     throw conflict(
       'owed',
-      'Something of this harvest is not weighed yet: weigh it, take its estimate, or say it is lost.',
+      refusalSay('refusal.something-this-harvest-not-weighed'),
       'payload.stage',
     );
-  const left = detail.lots.filter((lot) => OPEN_KINDS[lot.kind] && lot.nowG > 0);
+  const left = OPEN_KINDS.flatMap((kind) =>
+    detail.lots.filter((lot) => lot.kind === kind && lot.nowG > 0).map((lot) => ({ ...lot, kind })),
+  );
   if (!left.length) return;
   if (rest === null)
     throw refused(
-      `${left.map((lot) => `${(lot.nowG / 1000).toFixed(2)} kg of ${OPEN_KINDS[lot.kind]}`).join(', ')}: say what becomes of it.`,
+      refusalSay('refusal.say-what-becomes-it', {
+        left: {
+          and: left.map(({ kind, nowG }) =>
+            refusalSay(`refusal.open.${kind}`, { mass: { massG: nowG, as: 'read' } }),
+          ),
+        },
+      }),
       'payload.rest',
     );
   for (const lot of left) {
@@ -43,7 +48,13 @@ export async function endHarvest(unit: UnitOfWork, batch: Batch, rest: Rest | nu
       (hold) => !FATES_UNDER_HOLD[hold.cause].includes(rest),
     );
     if (held)
-      throw refused(`Held back: ${holdText(held)} ${HOLD_WORDS[held.cause].ask}`, 'payload.rest');
+      throw refused(
+        refusalSay('refusal.held-back-2', {
+          held: holdText(held),
+          ask: HOLD_WORDS[held.cause].ask,
+        }),
+        'payload.rest',
+      );
     await unit.flow({
       from: lot.id,
       to: rest === 'spoilt' ? 'loss' : 'outside',

@@ -8,6 +8,8 @@ import {
   type Batch,
   type JudgedComb,
   type NewChoice,
+  refusalSay,
+  entrySay,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 
@@ -47,18 +49,25 @@ async function makeBatch(
   const chosen = payload.combIds.map((combId, i) => {
     const path = `${at}.combIds[${i}]`;
     const comb = judged.find((j) => j.combId === combId);
-    if (!comb) throw refused('This comb does not hang in that hive.', path);
+    if (!comb) throw refused(refusalSay('refusal.this-comb-does-not-hang'), path);
     if (open.some((b) => b.combIds.includes(combId)))
       throw conflict(
         'chosen-already',
-        `Comb ${comb.label} is chosen in another harvest already.`,
+        refusalSay('refusal.comb-chosen-in-another-harvest', { comb: comb.label }),
         path,
       );
     const forbids = standingAgainst(comb.verdict.findings).find((f) => f.weight === 'forbids');
-    if (forbids) throw refused(`Comb ${comb.label}: ${forbids.sentence}`, path);
+    if (forbids)
+      throw refused(
+        refusalSay('refusal.comb', { comb: comb.label, sentence: forbids.sentence }),
+        path,
+      );
     if (comb.verdict.verdict !== 'take' && !payload.anyway.some((a) => a.combId === combId))
       throw refused(
-        `Comb ${comb.label}: ${comb.verdict.headline} Say why it is taken anyway.`,
+        refusalSay('refusal.comb-say-why-it-taken', {
+          comb: comb.label,
+          headline: comb.verdict.headline,
+        }),
         `${at}.anyway`,
       );
     return comb;
@@ -122,14 +131,11 @@ function wettestOf(chosen: readonly JudgedComb[]): number | null {
 
 export const chooseWrites = [
   write('/harvests/:id/withdraw', {
-    sentence: () => 'Choice withdrawn, the combs stay',
+    sentence: () => entrySay('entry.choice-withdrawn-combs-stay'),
     run: async (unit, _payload, { id }) => {
       const batch = await batchView(unit.db, id);
       if (await unit.db('takes').where({ batchId: id, removedAt: null }).first())
-        throw conflict(
-          'built-upon',
-          'Combs were taken already: this harvest is not withdrawn but closed.',
-        );
+        throw conflict('built-upon', refusalSay('refusal.combs-were-taken-already-this'));
       await unit.update('batches', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
       const others = await unit
         .db('batches')
@@ -140,7 +146,7 @@ export const chooseWrites = [
     },
   }),
   write('/harvests', {
-    sentence: (p) => `${p.combIds.length} ${p.combIds.length === 1 ? 'comb' : 'combs'} chosen`,
+    sentence: (p) => entrySay('entry.combs-chosen', { combs: p.combIds.length }),
     run: async (unit, payload) => ({
       batch: await makeBatch(unit, { ...payload, lotGroup: null }, {}),
     }),
@@ -148,7 +154,7 @@ export const chooseWrites = [
   write('/choices', {
     sentence: (p) => {
       const n = p.batches.reduce((sum, b) => sum + b.combIds.length, 0);
-      return `${n} ${n === 1 ? 'comb' : 'combs'} chosen`;
+      return entrySay('entry.combs-chosen', { combs: n });
     },
     run: async (unit, payload) => {
       const batches = [];
@@ -158,7 +164,7 @@ export const chooseWrites = [
     },
   }),
   write('/harvests/:id/look-back', {
-    sentence: () => 'Looked back at the hive',
+    sentence: () => entrySay('entry.looked-back-at-hive'),
     run: async (unit, _payload, { id }) => {
       const { visitId } = await batchView(unit.db, id);
       const lots = await list(unit.db, 'batches', { visitId });
@@ -167,11 +173,11 @@ export const chooseWrites = [
     },
   }),
   write('/harvests/:id/plan', {
-    sentence: () => 'Day planned',
+    sentence: () => entrySay('entry.day-planned'),
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);
       if (!DateTime.fromISO(payload.startLocal, { zone: batch.zone }).isValid)
-        throw refused('This is no date and time of that place.', 'payload.startLocal');
+        throw refused(refusalSay('refusal.this-no-date-and-time'), 'payload.startLocal');
       await unit.update(
         'batches',
         id,
@@ -182,18 +188,17 @@ export const chooseWrites = [
     },
   }),
   write('/harvests/:id/stage', {
-    sentence: (p) => `On to ${p.stage}`,
+    sentence: (p) => entrySay(`entry.on-to.${p.stage}`),
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);
-      if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
+      if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
       if (payload.stage === 'drain' || payload.stage === 'cut') {
         const taken = await unit
           .db('takes')
           .where({ batchId: id, removedAt: null })
           .whereIn('outcome', ['taken', 'broke', 'fell'])
           .first();
-        if (!taken)
-          throw refused('No comb was taken yet: there is nothing to go on with.', 'payload.stage');
+        if (!taken) throw refused(refusalSay('refusal.no-comb-was-taken-yet'), 'payload.stage');
       }
       if (payload.stage === 'book') await endHarvest(unit, batch, payload.rest);
       await unit.update(

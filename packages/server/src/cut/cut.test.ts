@@ -430,7 +430,7 @@ describe('the rack and the cold', () => {
     const { rules } = await home.get<{ rules: object }>('/rules');
     await home.ok(home.post('/rules', { ...rules, freezerL: 3 }));
     expect((await keep(batchId, 'freeze')).body).toMatchObject({
-      detail: 'The freezer holds 3 L; 0 L stand in it and 4 L would come.',
+      detail: 'The freezer holds 3 L; 0 ml stand in it and 4 L would come.',
     });
     await home.ok(keep(batchId, 'rack'));
     expect((await clocks()).find((c) => c.kind === 'rack')).toMatchObject({

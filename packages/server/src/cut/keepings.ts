@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { freezingPlan, rackHours, type RackRun } from '@furrow/core';
+import { freezingPlan, rackHours, type RackRun, refusalSay, entrySay } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
@@ -35,7 +35,9 @@ async function frozenLitres(unit: UnitOfWork): Promise<number> {
 export const keepingWrites = [
   write('/keepings', {
     sentence: (p) =>
-      p.kind === 'rack' ? `${p.pieces} on the rack` : `${p.pieces} into the freezer`,
+      p.kind === 'rack'
+        ? entrySay('entry.on-rack', { pieces: p.pieces })
+        : entrySay('entry.into-freezer', { pieces: p.pieces }),
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const { rules } = await currentRules(unit.db);
@@ -48,15 +50,19 @@ export const keepingWrites = [
         throw conflict(
           'running',
           payload.kind === 'rack'
-            ? 'This harvest is on the rack already.'
-            : 'This harvest is in the freezer already.',
+            ? refusalSay('refusal.this-harvest-on-rack-already')
+            : refusalSay('refusal.this-harvest-in-freezer-already'),
         );
       let hours: number;
       if (payload.kind === 'freeze') {
         const there = await frozenLitres(unit);
         if (rules.freezerL !== null && there + payload.litres > rules.freezerL)
           throw refused(
-            `The freezer holds ${rules.freezerL} L; ${there} L stand in it and ${payload.litres} L would come.`,
+            refusalSay('refusal.freezer-holds-stand-in-it', {
+              freezerL: { volumeL: rules.freezerL },
+              there: { volumeL: there },
+              litres: { volumeL: payload.litres },
+            }),
             'payload.litres',
           );
         const plan = freezingPlan({
@@ -87,13 +93,17 @@ export const keepingWrites = [
     },
   }),
   write('/keepings/:id/end', {
-    sentence: (p) => (p.cracked ? `Done, ${p.cracked} cracked` : 'Done'),
+    sentence: (p) =>
+      p.cracked ? entrySay('entry.done-cracked', { cracked: p.cracked }) : entrySay('entry.done'),
     run: async (unit, payload, { id }) => {
       const keeping = await find(unit.db, 'keepings', id, 'rack or freezer');
       const batch = await openBatch(unit, keeping.batchId);
-      if (keeping.endedAt) throw conflict('ended', 'This has ended already.');
+      if (keeping.endedAt) throw conflict('ended', refusalSay('refusal.this-has-ended-already'));
       if (payload.cracked > keeping.pieces)
-        throw refused(`Only ${keeping.pieces} were there.`, 'payload.cracked');
+        throw refused(
+          refusalSay('refusal.only-were-there', { pieces: keeping.pieces }),
+          'payload.cracked',
+        );
       await unit.update('keepings', id, { ...payload, endedAt: unit.at });
       if (keeping.kind === 'freeze') {
         const { thawHours } = freezingPlan({

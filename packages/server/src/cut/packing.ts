@@ -1,4 +1,4 @@
-import { asWritten, cutSay } from '@furrow/core';
+import { asWritten, cutSay, refusalSay, entrySay } from '@furrow/core';
 import {
   seasonOf,
   chunkJar,
@@ -29,18 +29,20 @@ async function packable(
   ids: readonly string[],
   path: string,
 ): Promise<(CutPiece & { netG: number })[]> {
-  if (new Set(ids).size !== ids.length) throw refused('A piece is there twice.', path);
+  if (new Set(ids).size !== ids.length)
+    throw refused(refusalSay('refusal.piece-there-twice'), path);
   return Promise.all(
     ids.map(async (id, i) => {
       const piece = await find(unit.db, 'cutPieces', id, 'piece');
       if (piece.batchId !== batchId)
-        throw refused('A piece is of another harvest.', `${path}[${i}]`);
-      if (piece.lotId) throw conflict('packed', 'A piece is packed already.', `${path}[${i}]`);
+        throw refused(refusalSay('refusal.piece-another-harvest'), `${path}[${i}]`);
+      if (piece.lotId)
+        throw conflict('packed', refusalSay('refusal.piece-packed-already'), `${path}[${i}]`);
       if (piece.state !== 'cut')
-        throw refused('A piece is not cut yet, or it cracked.', `${path}[${i}]`);
+        throw refused(refusalSay('refusal.piece-not-cut-yet-or'), `${path}[${i}]`);
       const { netG } = piece;
       if (netG === null || netG <= 0)
-        throw refused('Weigh every piece first: its label needs its own weight.', `${path}[${i}]`);
+        throw refused(refusalSay('refusal.weigh-every-piece-first-its'), `${path}[${i}]`);
       return { ...piece, netG };
     }),
   );
@@ -55,7 +57,10 @@ async function combLot(
   const comb = (await bookView(unit.db, batchId)).lots.find((lot) => lot.kind === 'comb');
   if (!comb || comb.nowG < g)
     throw refused(
-      `These pieces are ${g} g; only ${comb?.nowG ?? 0} g of comb are there. Is a tare forgotten?`,
+      refusalSay('refusal.these-pieces-are-only-comb', {
+        g: { massG: g, as: 'read' },
+        nowG: { massG: comb?.nowG ?? 0, as: 'read' },
+      }),
       path,
     );
   return comb.id;
@@ -67,7 +72,10 @@ async function takeStock(
 ): Promise<JarKindRecord> {
   const kind = await find(unit.db, 'jarKinds', jarKindId, 'kind of box');
   if (kind.stock < count)
-    throw refused(`Only ${kind.stock} of "${kind.name}" are in stock.`, 'payload.jarKindId');
+    throw refused(
+      refusalSay('refusal.only-are-in-stock', { stock: kind.stock, kind: kind.name }),
+      'payload.jarKindId',
+    );
   await unit.update('jarKinds', kind.id, { stock: kind.stock - count });
   return kind;
 }
@@ -75,7 +83,7 @@ const season = (hive: Hive, date: string): string => seasonOf(date, hive.site.he
 
 export const packingWrites = [
   write('/packings', {
-    sentence: (p) => `${p.pieceIds.length} ${p.pieceIds.length === 1 ? 'piece' : 'pieces'} packed`,
+    sentence: (p) => entrySay('entry.pieces-packed', { pieces: p.pieceIds.length }),
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const pieces = await packable(
@@ -113,7 +121,7 @@ export const packingWrites = [
     },
   }),
   write('/chunkJars', {
-    sentence: (p) => `${p.jars.length} chunk ${p.jars.length === 1 ? 'jar' : 'jars'} filled`,
+    sentence: (p) => entrySay('entry.chunk-jars-filled', { jars: p.jars.length }),
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const strips = await packable(
@@ -126,11 +134,16 @@ export const packingWrites = [
       const honey = (await bookView(unit.db)).lots.find(
         (lot) => lot.id === payload.honeyLotId && lot.kind === 'honey',
       );
-      if (!honey) throw refused('Choose the honey to pour round the strips.', 'payload.honeyLotId');
+      if (!honey)
+        throw refused(refusalSay('refusal.choose-honey-to-pour-round'), 'payload.honeyLotId');
       const honeyG = payload.jars.reduce((sum, j) => sum + j.honeyG, 0);
       if (honey.nowG < honeyG)
         throw refused(
-          `${honeyG} g of honey are needed, ${honey.nowG} g of ${honey.name} are there.`,
+          refusalSay('refusal.honey-are-needed-are-there', {
+            honeyG: { massG: honeyG, as: 'read' },
+            nowG: { massG: honey.nowG, as: 'read' },
+            honey: honey.name,
+          }),
           'payload.honeyLotId',
         );
       const from = await batchView(unit.db, honey.batchId);
@@ -141,7 +154,10 @@ export const packingWrites = [
         season(hive, from.date) !== season(await hiveView(unit.db, from.hiveId), batch.date)
       )
         throw refused(
-          `${honey.name} is of another season, ${from.date}. Say that it may be.`,
+          refusalSay('refusal.another-season-say-that-it', {
+            honey: honey.name,
+            date: { date: from.date },
+          }),
           'payload.otherSeason',
         );
       const stripG = strips.reduce((sum, p) => sum + p.netG, 0);
@@ -157,7 +173,10 @@ export const packingWrites = [
         }).honeyG.high;
         if (j.honeyG > most * 1.05 + 5)
           throw refused(
-            `${j.honeyG} g of honey do not fit round this strip in "${kind.name}".`,
+            refusalSay('refusal.honey-do-not-fit-round', {
+              honeyG: { massG: j.honeyG, as: 'read' },
+              kind: kind.name,
+            }),
             `payload.jars[${i}].honeyG`,
           );
       });

@@ -1,4 +1,4 @@
-import { BadInput, readingMoisture, type BenchReading } from '@furrow/core';
+import { BadInput, readingMoisture, type BenchReading, refusalSay, entrySay } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { batchDetail } from '../harvest/detail.js';
 import { batchView } from '../harvest/batches.js';
@@ -7,10 +7,14 @@ import { write } from '../store/writes.js';
 /** Water of honey in a vessel, a drop at a time, by whichever scale the instrument has. */
 export const waterWrites = [
   write('/waterReadings', {
-    sentence: (p) => `Water measured: ${p.reading.value}${p.reading.scale === 'index' ? '' : ' %'}`,
+    sentence: (p) =>
+      entrySay('entry.water-measured', {
+        reading:
+          p.reading.scale === 'index' ? String(p.reading.value) : { percent: p.reading.value },
+      }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
-      if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
+      if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
       const moisturePercent = moistureOf(payload.reading);
       await unit.insert('waterReadings', { ...payload, moisturePercent, occurredAt: unit.at });
       return { detail: await batchDetail(unit.db, batch.id) };

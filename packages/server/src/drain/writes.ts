@@ -1,4 +1,7 @@
 import {
+  type Mass,
+  type Say,
+  type SayValue,
   closeMass,
   drainSay,
   together,
@@ -10,6 +13,8 @@ import {
   type NewDrain,
   type NewDrainEvent,
   firstOf,
+  refusalSay,
+  entrySay,
 } from '@furrow/core';
 
 import { conflict, refused } from '../problem.js';
@@ -32,9 +37,9 @@ async function anyDrain(unit: UnitOfWork, id: string): Promise<Drain> {
 
 async function runningDrain(unit: UnitOfWork, id: string): Promise<Drain> {
   const drain = await anyDrain(unit, id);
-  if (drain.endedAt) throw conflict('closed', 'This drain is closed.');
+  if (drain.endedAt) throw conflict('closed', refusalSay('refusal.this-drain-closed'));
   if (Date.parse(unit.at) < Date.parse(drain.startedAt))
-    throw refused('This lies before the drain began.', 'occurredAt');
+    throw refused(refusalSay('refusal.this-lies-before-drain-began'), 'occurredAt');
   return drain;
 }
 
@@ -49,9 +54,15 @@ async function pourToPot(
 ): Promise<void> {
   const from = await lotView(unit.db, potFromLotId!);
   if (from?.kind !== 'honey')
-    throw refused('Choose a lot of honey that is in the book.', 'payload.potFromLotId');
+    throw refused(refusalSay('refusal.choose-lot-honey-that-in'), 'payload.potFromLotId');
   if (from.nowG < potStartG)
-    throw refused(`Only ${kilograms(from.nowG)} of ${from.name} are there.`, 'payload.potStartG');
+    throw refused(
+      refusalSay('refusal.only-are-there', {
+        nowG: { massG: from.nowG, as: 'read' },
+        from: from.name,
+      }),
+      'payload.potStartG',
+    );
   await unit.flow({
     from: from.id,
     to: await lotOf(unit, batch, 'honey', 'honey'),
@@ -71,29 +82,37 @@ async function closeIfEmpty(unit: UnitOfWork, batchId: string): Promise<void> {
     await unit.update('batches', batchId, { stage: 'book', closedAt: unit.at });
 }
 
-const kilograms = (g: number | undefined): string => `${((g ?? 0) / 1000).toFixed(2)} kg`;
-const EVENT_SENTENCES: Record<NewDrainEvent['kind'], (p: NewDrainEvent) => string> = {
-  stir: () => 'Stirred',
-  mash: () => 'Mashed again',
-  'draw-off': (p) => `Drew off ${kilograms(p.g)}`,
-  temperature: (p) => `Temperature ${p.temperatureC} °C noted`,
-  warm: (p) => `Warming begun, ${p.temperatureC} °C`,
-  'warm-end': () => 'Warming ended',
-  press: () => 'Press turned',
-  skim: (p) => `Skimmed ${kilograms(p.g)}`,
-  moisture: (p) => `${p.moisturePercent} % water measured`,
+const degrees = ({ temperatureC }: NewDrainEvent): SayValue => ({ temperatureC: temperatureC! });
+const EVENT_SENTENCES: Record<NewDrainEvent['kind'], (p: NewDrainEvent) => Say> = {
+  stir: () => entrySay('entry.stirred'),
+  mash: () => entrySay('entry.mashed'),
+  'draw-off': (p) => entrySay('entry.drew-off', { g: { massG: p.g!, as: 'read' } }),
+  temperature: (p) => entrySay('entry.temperature', { temperature: degrees(p) }),
+  warm: (p) => entrySay('entry.warming', { temperature: degrees(p) }),
+  'warm-end': () => entrySay('entry.warming-ended'),
+  press: () => entrySay('entry.press-turned'),
+  skim: (p) => entrySay('entry.skimmed', { g: { massG: p.g!, as: 'read' } }),
+  moisture: (p) => entrySay('entry.water', { water: { percent: p.moisturePercent! } }),
 };
+
+/** More weighs out than was put in: said with what was drawn off, where something was. */
+function moreCameOut(drain: Drain, at: string): Say {
+  const crushed: Mass = { massG: drain.crushedG, as: 'read' };
+  return drawnBefore(drain.events, at) > 0
+    ? refusalSay('refusal.more-than-crushed-and-drawn', { crushed })
+    : refusalSay('refusal.more-than-crushed', { crushed });
+}
 
 export const drainWrites = [
   write('/drains', {
-    sentence: () => 'Drain begun',
+    sentence: () => entrySay('entry.drain-begun'),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
-      if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
+      if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
       const book = await bookView(unit.db, batch.id);
       const comb = book.lots.find((lot) => lot.kind === 'comb');
       if (!comb || comb.nowG <= 0)
-        throw refused('There is no comb left to crush in this harvest.', 'payload.batchId');
+        throw refused(refusalSay('refusal.there-no-comb-left-to'), 'payload.batchId');
       for (const key of ['upperVesselId', 'lowerVesselId'] as const)
         if (payload[key]) await find(unit.db, 'vessels', payload[key], 'vessel');
       const crushed = await lotOf(unit, batch, 'crushed', 'crushed comb');
@@ -113,19 +132,18 @@ export const drainWrites = [
     },
   }),
   write('/harvests/:id/join', {
-    sentence: () => 'Two harvests put into one vessel',
+    sentence: () => entrySay('entry.two-harvests-put-into-one'),
     run: async (unit, { intoBatchId, agreed }, { id }) => {
       const [batch, into] = [await batchView(unit.db, id), await batchView(unit.db, intoBatchId)];
-      if (batch.closedAt || into.closedAt) throw conflict('closed', 'This harvest is closed.');
-      if (batch.id === into.id) throw refused('Choose another harvest.', 'payload.intoBatchId');
+      if (batch.closedAt || into.closedAt)
+        throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
+      if (batch.id === into.id)
+        throw refused(refusalSay('refusal.choose-another-harvest'), 'payload.intoBatchId');
       if (!agreed && (!batch.lotGroup || batch.lotGroup !== into.lotGroup))
-        throw refused(
-          'These were not chosen as one lot. Say that they are to be one.',
-          'payload.intoBatchId',
-        );
+        throw refused(refusalSay('refusal.these-were-not-chosen-as'), 'payload.intoBatchId');
       const comb = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'comb');
       if (!comb || comb.nowG <= 0)
-        throw refused('There is no comb of this harvest to put in.', 'payload.intoBatchId');
+        throw refused(refusalSay('refusal.there-no-comb-this-harvest'), 'payload.intoBatchId');
       await unit.flow({
         from: comb.id,
         to: await lotOf(unit, into, 'comb', 'comb'),
@@ -142,7 +160,10 @@ export const drainWrites = [
     },
   }),
   write('/weighings', {
-    sentence: (p) => `Weighed ${((p.grossG - p.tareG) / 1000).toFixed(2)} kg`,
+    sentence: (p) =>
+      entrySay('entry.weighed', {
+        netG: { massG: p.grossG - p.tareG, as: 'read' },
+      }),
     run: async (unit, payload) => {
       const drain = await runningDrain(unit, payload.drainId);
       const netG = payload.grossG - payload.tareG;
@@ -151,7 +172,7 @@ export const drainWrites = [
       const outG = outByWeighing(drain, { of: payload.of, netG, occurredAt: unit.at });
       await estimateGivesWay(unit, await batchView(unit.db, drain.batchId), drain, {
         overG: Math.max(outG, netG - drain.potStartG) - drain.crushedG,
-        otherwise: `More came out than the ${kilograms(drain.crushedG)} that were crushed${drawnBefore(drain.events, unit.at) > 0 ? ', with what was drawn off' : ''}. Is the tare right?`,
+        otherwise: moreCameOut(drain, unit.at),
         field: 'payload.grossG',
       });
       await unit.insert('weighings', { ...payload, netG, leftOut: false, occurredAt: unit.at });
@@ -159,7 +180,8 @@ export const drainWrites = [
     },
   }),
   write('/weighings/:id', {
-    sentence: (p) => (p.leftOut ? 'Weighing left out' : 'Weighing counted again'),
+    sentence: (p) =>
+      p.leftOut ? entrySay('entry.weighing-left-out') : entrySay('entry.weighing-counted-again'),
     run: async (unit, payload, { id }) => {
       const weighing = await find(unit.db, 'weighings', id, 'weighing');
       const drain = await runningDrain(unit, weighing.drainId);
@@ -169,7 +191,7 @@ export const drainWrites = [
   }),
   write('/readings', {
     sentence: (p) =>
-      `${p.readings.length} ${p.readings.length === 1 ? 'reading' : 'readings'} of ${p.instrument}`,
+      entrySay('entry.readings', { readings: p.readings.length, instrument: p.instrument }),
     run: async (unit, { id, drainId, instrument, readings }) => {
       const drain = await runningDrain(unit, drainId);
       const vessel = drain.lowerVesselId
@@ -199,13 +221,12 @@ export const drainWrites = [
       const batch = await batchView(unit.db, drain.batchId);
       const { rules } = await currentRules(unit.db);
       if (payload.kind === 'warm' && rules.warm === 'never')
-        throw refused(
-          'Your house rule is never to warm honey. Change the rule first.',
-          'payload.temperatureC',
-        );
+        throw refused(refusalSay('refusal.your-house-rule-never-to'), 'payload.temperatureC');
       if (payload.kind === 'warm' && payload.temperatureC! > rules.warmLimitC)
         throw refused(
-          `Your house rule warms to ${rules.warmLimitC} °C at most.`,
+          refusalSay('refusal.your-house-rule-warms-to', {
+            warmLimitC: { temperatureC: rules.warmLimitC },
+          }),
           'payload.temperatureC',
         );
       if (payload.g) {
@@ -224,7 +245,9 @@ export const drainWrites = [
       if (payload.kind === 'press')
         await estimateGivesWay(unit, batch, drain, {
           overG: (payload.g ?? 0) - drain.crushedG,
-          otherwise: `More than the ${kilograms(drain.crushedG)} that were crushed. Is the tare right?`,
+          otherwise: refusalSay('refusal.more-than-crushed-now', {
+            crushed: { massG: drain.crushedG, as: 'read' },
+          }),
           field: 'payload.g',
         });
       if (payload.kind === 'draw-off') {
@@ -233,7 +256,9 @@ export const drainWrites = [
         const drippedG = Math.max(0, payload.g! - potLeftG(drain, unit.at));
         await estimateGivesWay(unit, batch, drain, {
           overG: drippedG - nowG,
-          otherwise: `More than can have come: of what was crushed ${kilograms(nowG)} are not drawn off yet.`,
+          otherwise: refusalSay('refusal.more-than-can-have-come', {
+            left: { massG: nowG, as: 'read' },
+          }),
           field: 'payload.g',
         });
         await unit.flow({
@@ -255,14 +280,17 @@ export const drainWrites = [
     },
   }),
   write('/blends', {
-    sentence: (p) => `${(p.g / 1000).toFixed(2)} kg poured together`,
+    sentence: (p) => entrySay('entry.poured-together', { g: { massG: p.g, as: 'read' } }),
     run: async (unit, { fromLotId, intoLotId, g }) => {
       const [from, into] = [await lotView(unit.db, fromLotId), await lotView(unit.db, intoLotId)];
       if (from?.kind !== 'honey' || into?.kind !== 'honey')
-        throw refused('Only honey is poured to honey.', 'payload.fromLotId');
+        throw refused(refusalSay('refusal.only-honey-poured-to-honey'), 'payload.fromLotId');
       if (from.nowG < g)
         throw refused(
-          `Only ${(from.nowG / 1000).toFixed(2)} kg of ${from.name} are there.`,
+          refusalSay('refusal.only-are-there', {
+            nowG: { massG: from.nowG, as: 'read' },
+            from: from.name,
+          }),
           'payload.g',
         );
       await unit.flow({ from: from.id, to: into.id, g, reason: 'Blended' });
@@ -270,7 +298,7 @@ export const drainWrites = [
     },
   }),
   write('/drains/:id/close', {
-    sentence: () => 'Drain closed',
+    sentence: () => entrySay('entry.drain-closed'),
     run: async (unit, payload, { id }) => {
       const drain = await runningDrain(unit, id);
       const batch = await batchView(unit.db, drain.batchId);

@@ -1,5 +1,5 @@
 import { MessageChannel, receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
-import { BadInput } from '@furrow/core';
+import { BadInput, refusalSay } from '@furrow/core';
 import { Piscina } from 'piscina';
 import { Problem } from '../problem.js';
 import type { TaskName, Tasks } from './tasks.js';
@@ -40,16 +40,12 @@ function inWords(error: unknown, mostMs: number): unknown {
     return new Problem(
       503,
       'took-too-long',
-      `This took longer than ${mostMs / 1000} s and was given up. Nothing was changed.`,
+      refusalSay('refusal.this-took-longer-than-s', { seconds: mostMs / 1000 }),
     );
   if (code === 'ERR_WORKER_OUT_OF_MEMORY')
-    return new Problem(
-      413,
-      'too-large',
-      'This wants more memory than there is: it was given up. Nothing was changed.',
-    );
+    return new Problem(413, 'too-large', refusalSay('refusal.this-wants-more-memory-than'));
   if (message?.includes('queue is at limit'))
-    return new Problem(503, 'busy', 'Too much is being worked out at once. Try it in a moment.');
+    return new Problem(503, 'busy', refusalSay('refusal.too-much-being-worked-out'));
   return error;
 }
 

@@ -1,3 +1,4 @@
+import { refusalSay } from '@furrow/core';
 import { parse as parseCookies } from 'cookie';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import { Problem } from '../problem.js';
@@ -89,21 +90,13 @@ function atTheTable(request: Request, next: NextFunction): void {
   setVisitor(request, { at: 'table' });
   next(
     cameByProxy(request)
-      ? new Problem(
-          403,
-          'behind-proxy',
-          'This came through a proxy. Say so with FURROW_BEHIND_PROXY and its address.',
-        )
+      ? new Problem(403, 'behind-proxy', refusalSay('refusal.this-came-through-proxy-say'))
       : undefined,
   );
 }
 
 const notPaired = (): Problem =>
-  new Problem(
-    401,
-    'not-paired',
-    'This device is not let in. Open Furrow’s address on it and type the letters that stand at the table.',
-  );
+  new Problem(401, 'not-paired', refusalSay('refusal.this-device-not-let-in'));
 
 export const emptyPairPage = (house: House, request: Request): string => {
   const code = typeof request.query.code === 'string' ? request.query.code : '';
@@ -114,7 +107,7 @@ function asDevice(device: Device, request: Request, response: Response, next: Ne
   if (device.kind === 'household' || !request.path.startsWith('/api/v1/')) return next();
   if (!helperMay(request.method, request.path.slice('/api/v1'.length)))
     return next(
-      new Problem(403, 'not-for-helpers', 'This is the household’s own: ask one of them.'),
+      new Problem(403, 'not-for-helpers', refusalSay('refusal.this-households-own-ask-one')),
     );
   const json = response.json.bind(response);
   response.json = (body) => json(withoutPrices(body));

@@ -1,3 +1,4 @@
+import { refusalSay } from '@furrow/core';
 import { randomInt, timingSafeEqual } from 'node:crypto';
 import { Problem } from '../problem.js';
 import { hashOf, type DeviceKind } from './devices.js';
@@ -23,12 +24,7 @@ const same = (a: string, b: string): boolean =>
   timingSafeEqual(Buffer.from(hashOf(a)), Buffer.from(hashOf(b)));
 
 const noCode = (): Problem =>
-  new Problem(
-    403,
-    'no-code',
-    'This code is not good any more. Ask for a new one at the table: Rules, In the house.',
-    'code',
-  );
+  new Problem(403, 'no-code', refusalSay('refusal.this-code-not-good-any'), 'code');
 
 /** One code at a time, good once, for ten minutes and five tries; it is nowhere but in memory. */
 export class Pairings {
@@ -69,11 +65,6 @@ export class Pairings {
       this.open = null;
       throw noCode();
     }
-    throw new Problem(
-      403,
-      'wrong-code',
-      'These are not the eight letters that stand at the table. Look again.',
-      'code',
-    );
+    throw new Problem(403, 'wrong-code', refusalSay('refusal.these-are-not-eight-letters'), 'code');
   }
 }

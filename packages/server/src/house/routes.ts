@@ -1,5 +1,5 @@
 import { codeOf } from '../store/thrown.js';
-import { type HouseView } from '@furrow/core';
+import { type HouseView, refusalSay } from '@furrow/core';
 import express, { Router, type Request, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { z } from 'zod';
@@ -56,17 +56,13 @@ const perMinute = (limit: number) =>
     standardHeaders: 'draft-8',
     legacyHeaders: false,
     handler: (_request, _response, next) =>
-      next(new Problem(429, 'too-many', 'Too many at once. Wait a minute.')),
+      next(new Problem(429, 'too-many', refusalSay('refusal.too-many-at-once-wait'))),
   });
 
 /** What is asked for at the machine itself and nowhere else. */
 function atTheTableOnly(request: Request): void {
   if (visitorOf(request).at !== 'table')
-    throw new Problem(
-      403,
-      'at-the-table',
-      'Who is let in is said at the machine that Furrow runs on.',
-    );
+    throw new Problem(403, 'at-the-table', refusalSay('refusal.who-let-in-said-at'));
 }
 
 const shownDevice = ({ id, name, person, kind, pairedAt, lastSeenAt, endsAt }: Device) => ({
@@ -157,7 +153,7 @@ function cannotOpen(error: unknown, port: number): unknown {
     return new Problem(
       409,
       'port-taken',
-      `Another program listens on port ${port}. Set FURROW_SHARE_PORT to a free one and start again.`,
+      refusalSay('refusal.another-program-listens-on-port', { port }),
     );
   return error;
 }
@@ -167,7 +163,8 @@ export function pairRoutes(house: House): Router {
   const router = Router();
   router.use('/lot', perMinute(LOT_PAGES_A_MINUTE));
   router.get('/furrow-authority.crt', (_request, response) => {
-    if (!house.sharing.authority) throw new Problem(404, 'not-found', 'There is none here.');
+    if (!house.sharing.authority)
+      throw new Problem(404, 'not-found', refusalSay('refusal.there-none-here'));
     response.type('application/x-x509-ca-cert').send(house.sharing.authority);
   });
   router.get('/pair', (request, response) => {

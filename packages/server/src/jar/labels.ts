@@ -18,6 +18,8 @@ import {
   type Lot,
   type LotKeeping,
   type Print,
+  refusalSay,
+  entrySay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
@@ -65,7 +67,8 @@ export interface FilledLot {
 export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   const lot = await lotView(db, id);
   const { code, netG } = lot ?? {};
-  if (!lot || !code || !netG) throw refused('There is no such filled lot.', 'payload.lotId');
+  if (!lot || !code || !netG)
+    throw refused(refusalSay('refusal.there-no-such-filled-lot'), 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
   const hive = await find(db, 'hives', batch.hiveId, 'hive');
   const water = measuredWaterPercent(await waterSourcesOf(db, batch));
@@ -177,7 +180,7 @@ const spooled = (
 /** Labels: their sheets and look, what is claimed, and the printer's spool. */
 export const labelWrites = [
   write('/labelSheets', {
-    sentence: (p) => `Label sheet "${p.name}"`,
+    sentence: (p) => entrySay('entry.label-sheet', { name: p.name }),
     run: async (unit, payload) => {
       const problem = sheetProblem(payload);
       if (problem) throw refused(problem, 'payload.columns');
@@ -186,7 +189,7 @@ export const labelWrites = [
     },
   }),
   write('/labelDesigns', {
-    sentence: (p) => `Label "${p.name}"`,
+    sentence: (p) => entrySay('entry.label', { name: p.name }),
     run: async (unit, payload) => {
       await sheetOf(unit.db, payload.sheetId);
       await unit.insert('labelDesigns', payload);
@@ -194,7 +197,7 @@ export const labelWrites = [
     },
   }),
   write('/labelDesigns/:id', {
-    sentence: () => 'Label changed',
+    sentence: () => entrySay('entry.label-changed'),
     run: async (unit, payload, { id }) => {
       if (payload.sheetId) await sheetOf(unit.db, payload.sheetId);
       await unit.update('labelDesigns', id, payload, unit.command.baseRevision);
@@ -202,7 +205,10 @@ export const labelWrites = [
     },
   }),
   write('/lots/:id/claim', {
-    sentence: (p) => (p.flower ? `Flower of a lot: ${p.flower}` : 'No flower named'),
+    sentence: (p) =>
+      p.flower
+        ? entrySay('entry.flower-lot', { flower: p.flower })
+        : entrySay('entry.no-flower-named'),
     run: async (unit, payload, { id }) => {
       const { lot } = await filledLot(unit.db, id);
       await unit.update('lots', id, {
@@ -216,19 +222,19 @@ export const labelWrites = [
     sentence: (p) => `Batch code ${p.code}`,
     run: async (unit, payload, { id }) => {
       const [batch] = await batchViews(unit.db, { id });
-      if (!batch) throw refused('There is no such harvest.', 'payload.code');
+      if (!batch) throw refused(refusalSay('refusal.there-no-such-harvest'), 'payload.code');
       if (
         await unit.db('lots').where({ batchId: id, removedAt: null }).whereNotNull('code').first()
       )
         throw conflict(
           'code-fixed',
-          'Jars of this harvest carry its code already: it stays.',
+          refusalSay('refusal.jars-this-harvest-carry-its'),
           'payload.code',
         );
       const used = await codeInUse(unit.db, payload.code, id);
       if (used)
         throw refused(
-          `"${payload.code}" is the code of ${used}. A code that comes again cannot be traced: put the date or year into it.`,
+          refusalSay('refusal.code-code-that-comes-again', { code: payload.code, used }),
           'payload.code',
         );
       await unit.update('batches', id, { code: payload.code }, unit.command.baseRevision);
@@ -236,12 +242,19 @@ export const labelWrites = [
     },
   }),
   write('/prints', {
-    sentence: (p) => `Labels printed${p.copies ? `: ${p.copies}` : ''}`,
+    sentence: (p) =>
+      p.copies
+        ? entrySay('entry.labels-copied', { copies: p.copies })
+        : entrySay('entry.labels-printed'),
     run: async (unit, payload) => {
       const design = await find(unit.db, 'labelDesigns', payload.designId, 'label');
       const { id: _id, revision: _revision, ...sheet } = await sheetOf(unit.db, design.sheetId);
       const { lot, labels, qrText, holds } = await labelsOf(unit.db, payload.lotId);
-      if (holds.length) throw refused(`No label for it: ${holdText(holds[0])}`, 'payload.lotId');
+      if (holds.length)
+        throw refused(
+          refusalSay('refusal.no-label-for-it', { why: holdText(holds[0]) }),
+          'payload.lotId',
+        );
       for (const label of labels) {
         const [problem] = labelProblems(design, label, sheet);
         if (problem) throw refused(problem, 'payload.designId');
@@ -251,7 +264,10 @@ export const labelWrites = [
           ? labels
           : Array.from({ length: payload.copies }, (_, i) => labels[i % labels.length]);
       if (payload.startAt >= sheet.columns * sheet.rows)
-        throw refused(`A sheet has ${sheet.columns * sheet.rows} labels.`, 'payload.startAt');
+        throw refused(
+          refusalSay('refusal.sheet-has-labels', { labels: sheet.columns * sheet.rows }),
+          'payload.startAt',
+        );
       await spooled(unit, {
         id: payload.id,
         lotId: lot.id,
@@ -267,12 +283,14 @@ export const labelWrites = [
     },
   }),
   write('/prints/:id/misprint', {
-    sentence: (p) => `${p.count} ${p.count === 1 ? 'label' : 'labels'} misprinted: ${p.why}`,
+    sentence: (p) => entrySay('entry.labels-misprinted', { count: p.count, why: p.why }),
     run: async (unit, payload, { id }) => {
       const print = await find(unit.db, 'prints', id, 'print');
       if (print.misprinted + payload.count > print.labels.length)
         throw refused(
-          `Only ${print.labels.length - print.misprinted} labels of this print are left.`,
+          refusalSay('refusal.only-labels-this-print-are', {
+            labels: print.labels.length - print.misprinted,
+          }),
           'payload.count',
         );
       await unit.update('prints', id, {

@@ -1,5 +1,13 @@
 import { randomUUID } from 'node:crypto';
-import { FATES_UNDER_HOLD, FATE_WORDS, HOLD_WORDS, discountIssue, type Fate } from '@furrow/core';
+import {
+  FATES_UNDER_HOLD,
+  FATE_WORDS,
+  HOLD_WORDS,
+  discountIssue,
+  type Fate,
+  refusalSay,
+  entrySay,
+} from '@furrow/core';
 
 import { notFound, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
@@ -54,11 +62,11 @@ async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise
 /** What leaves the shelf: sold, given, eaten, into mead or cosmetics, spoilt. */
 export const outWrites = [
   write('/outs', {
-    sentence: (p) => `${p.count} ${FATE_WORDS[p.fate].toLowerCase()}`,
+    sentence: (p) => entrySay(`entry.out.${p.fate}`, { count: p.count }),
     run: async (unit, payload) => {
       const lot = await lotView(unit.db, payload.lotId);
       if (!lot?.count || (lot.kind !== 'pieces' && lot.kind !== 'jars'))
-        throw refused('Choose jars or pieces that were filled.', 'payload.lotId');
+        throw refused(refusalSay('refusal.choose-jars-or-pieces-that'), 'payload.lotId');
       const against = await fateRefused(unit, lot.id, payload.fate);
       if (against) throw refused(against, 'payload.fate');
       const gone = Number(
@@ -69,8 +77,8 @@ export const outWrites = [
       if (payload.count > left)
         throw refused(
           left === 0
-            ? 'None of them is left.'
-            : `Only ${left} of them ${left === 1 ? 'is' : 'are'} left.`,
+            ? refusalSay('refusal.none-them-left')
+            : refusalSay('refusal.only-them-are-left', { left }),
           'payload.count',
         );
       const issue = discountIssue(payload);
@@ -97,7 +105,7 @@ export const outWrites = [
     },
   }),
   write('/reserves', {
-    sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} promised`,
+    sentence: (p) => entrySay('entry.jars-promised', { count: p.count }),
     run: async (unit, { who, ...reserve }) => {
       await find(unit.db, 'jarKinds', reserve.jarKindId, 'kind of jar');
       await unit.insert('reserves', {
@@ -110,10 +118,11 @@ export const outWrites = [
   }),
   ...(['done', 'withdraw'] as const).map((act) =>
     write(`/reserves/:id/${act}`, {
-      sentence: () => (act === 'done' ? 'A promise kept' : 'A promise withdrawn'),
+      sentence: () =>
+        act === 'done' ? entrySay('entry.promise-kept') : entrySay('entry.promise-withdrawn'),
       run: async (unit, _payload, { id }) => {
         const reserve = await find(unit.db, 'reserves', id, 'promise');
-        if (reserve.doneAt) throw refused('This promise is kept already.', 'id');
+        if (reserve.doneAt) throw refused(refusalSay('refusal.this-promise-kept-already'), 'id');
         await unit.update(
           'reserves',
           id,
@@ -124,7 +133,7 @@ export const outWrites = [
     }),
   ),
   write('/people/:id/forget', {
-    sentence: () => 'A name forgotten',
+    sentence: () => entrySay('entry.name-forgotten'),
     run: async (unit, _payload, { id }) => {
       // Not undone by the journal: what is forgotten is not written anywhere.
       if ((await unit.db('people').where({ id }).update({ name: '' })) === 0)

@@ -5,6 +5,8 @@ import {
   type JarKindRecord,
   type Lot,
   dayOf,
+  refusalSay,
+  entrySay,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 
@@ -41,16 +43,34 @@ function fillRefused(
   const [nowG, totalG] = [honey?.nowG ?? 0, count * netG];
   if (nowG < totalG)
     return refused(
-      `${count} jars of ${netG} g are ${totalG} g; ${nowG} g of honey are there.`,
+      refusalSay('refusal.jars-are-honey-are-there', {
+        count,
+        netG: { massG: netG, as: 'read' },
+        totalG: { massG: totalG, as: 'read' },
+        nowG: { massG: nowG, as: 'read' },
+      }),
       path,
     );
-  if (jar.stock < count) return refused(`Only ${jar.stock} of "${jar.name}" are in stock.`, path);
+  if (jar.stock < count)
+    return refused(
+      refusalSay('refusal.only-are-in-stock', { stock: jar.stock, kind: jar.name }),
+      path,
+    );
   const tooSmall = roomRefused(netG, jar);
   if (tooSmall) return refused(tooSmall, netPath);
   const { minG, maxG } = jar;
   if (netG < (minG ?? 0) || netG > (maxG ?? Infinity))
-    return refused(`"${jar.name}" is filled with ${minG ?? 1} to ${maxG ?? jar.netG} g.`, netPath);
-  return weights.length > count ? refused(`${count} jars, ${weights.length} weights.`, path) : null;
+    return refused(
+      refusalSay('refusal.filled-with-to', {
+        jar: jar.name,
+        minG: { massG: minG ?? 1, as: 'read' },
+        maxG: { massG: maxG ?? jar.netG, as: 'read' },
+      }),
+      netPath,
+    );
+  return weights.length > count
+    ? refused(refusalSay('refusal.jars-weights', { count, weights: weights.length }), path)
+    : null;
 }
 
 /** A jar of a net weight holds so much more at most, before it runs over. A starting value. */
@@ -106,12 +126,17 @@ async function fill(
 
 export const jarWrites = [
   write('/pieces', {
-    sentence: (p) => `${p.count} ${p.count === 1 ? 'piece' : 'pieces'} of comb honey cut`,
+    sentence: (p) => entrySay('entry.pieces-comb-honey-cut', { count: p.count }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const comb = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'comb');
       if (!comb || comb.nowG < payload.totalG)
-        throw refused(`Only ${comb?.nowG ?? 0} g of comb are there to cut.`, 'payload.totalG');
+        throw refused(
+          refusalSay('refusal.only-comb-are-there-to', {
+            nowG: { massG: comb?.nowG ?? 0, as: 'read' },
+          }),
+          'payload.totalG',
+        );
       await unit.insert('lots', {
         id: payload.id,
         batchId: batch.id,
@@ -128,7 +153,8 @@ export const jarWrites = [
     },
   }),
   write('/fillings', {
-    sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} of ${p.netG} g filled`,
+    sentence: (p) =>
+      entrySay('entry.jars-filled', { count: p.count, netG: { massG: p.netG, as: 'read' } }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const honey = (await bookView(unit.db, batch.id)).lots.find(
@@ -142,13 +168,16 @@ export const jarWrites = [
   write('/fillings/several', {
     sentence: (p) => {
       const n = p.fillings.reduce((sum, f) => sum + f.count, 0);
-      return `${n} ${n === 1 ? 'jar' : 'jars'} filled from several lots`;
+      return entrySay('entry.jars-filled-from-several-lots', { count: n });
     },
     run: async (unit, { fillings }) => {
       for (const [i, { honeyLotId, ...filling }] of fillings.entries()) {
         const honey = await lotView(unit.db, honeyLotId);
         if (honey?.kind !== 'honey')
-          throw refused('There is no such lot of honey.', `payload.fillings[${i}].honeyLotId`);
+          throw refused(
+            refusalSay('refusal.there-no-such-lot-honey'),
+            `payload.fillings[${i}].honeyLotId`,
+          );
         await fill(
           unit,
           await batchView(unit.db, honey.batchId),
@@ -161,20 +190,23 @@ export const jarWrites = [
     },
   }),
   write('/lots/:id/weights', {
-    sentence: (p) => `${p.weights.length} ${p.weights.length === 1 ? 'jar' : 'jars'} weighed`,
+    sentence: (p) => entrySay('entry.jars-weighed', { weights: p.weights.length }),
     run: async (unit, { weights }, { id }) => {
       const lot = await lotView(unit.db, id);
       if (lot?.kind !== 'jars' || !lot.count || !lot.netG)
-        throw refused('Choose jars that were filled.', 'payload.weights');
+        throw refused(refusalSay('refusal.choose-jars-that-were-filled'), 'payload.weights');
       if (weights.length > lot.count)
         throw refused(
-          `The lot has ${lot.count} jars, ${weights.length} weights.`,
+          refusalSay('refusal.lot-has-jars-weights', { count: lot.count, weights: weights.length }),
           'payload.weights',
         );
       const odd = weights.find((w) => w > lot.netG! * 1.3 || w < lot.netG! * 0.5);
       if (odd !== undefined)
         throw refused(
-          `${odd} g is far from ${lot.netG} g. Was the jar's tare taken off?`,
+          refusalSay('refusal.far-from-was-jars-tare', {
+            odd: { massG: odd, as: 'read' },
+            netG: { massG: lot.netG, as: 'read' },
+          }),
           'payload.weights',
         );
       await unit.update(
@@ -187,28 +219,35 @@ export const jarWrites = [
     },
   }),
   write('/lots/:id/use-first', {
-    sentence: (p) => (p.on ? 'A lot to be used first' : 'Not a use-first lot any more'),
+    sentence: (p) =>
+      p.on ? entrySay('entry.lot-to-be-used-first') : entrySay('entry.not-use-first-lot-any'),
     run: async (unit, { on, useBy }, { id }) => {
       const lot = await lotView(unit.db, id);
       if (!lot || !['honey', 'jars', 'pieces'].includes(lot.kind))
-        throw refused('Choose honey, jars or pieces.', 'payload.on');
+        throw refused(refusalSay('refusal.choose-honey-jars-or-pieces'), 'payload.on');
       const batch = await batchView(unit.db, lot.batchId);
       const { rules } = await currentRules(unit.db);
       const by = on
         ? (useBy ?? dayOf(DateTime.fromISO(batch.date).plus({ days: rules.useFirstDays })))
         : null;
       if (by && by < batch.date)
-        throw refused(`It was harvested on ${batch.date}.`, 'payload.useBy');
+        throw refused(
+          refusalSay('refusal.it-was-harvested-on', { date: { date: batch.date } }),
+          'payload.useBy',
+        );
       await unit.update('lots', id, { useBy: by });
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
   write('/lots/:id/granulating', {
-    sentence: (p) => (p.granulating ? 'The honey granulates' : 'The honey does not granulate'),
+    sentence: (p) =>
+      p.granulating
+        ? entrySay('entry.honey-granulates')
+        : entrySay('entry.honey-does-not-granulate'),
     run: async (unit, { granulating }, { id }) => {
       const lot = await lotView(unit.db, id);
       if (!lot || !['honey', 'jars'].includes(lot.kind))
-        throw refused('Choose honey or jars.', 'payload.granulating');
+        throw refused(refusalSay('refusal.choose-honey-or-jars'), 'payload.granulating');
       await unit.update('lots', id, { granulating });
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
@@ -220,10 +259,10 @@ export const jarWrites = [
         const end = payload[key];
         if (end === 'outside' || (end === 'loss' && key === 'to')) continue;
         if (!(await unit.db('lots').where({ id: end, removedAt: null }).first()))
-          throw refused('There is no such lot.', `payload.${key}`);
+          throw refused(refusalSay('refusal.there-no-such-lot'), `payload.${key}`);
       }
       if (payload.from === 'outside' && (payload.to === 'loss' || payload.to === 'outside'))
-        throw refused('A flow touches at least one lot.', 'payload.to');
+        throw refused(refusalSay('refusal.flow-touches-at-least-one'), 'payload.to');
       await unit.flow(payload);
       return { flowId: payload.id };
     },

@@ -1,4 +1,4 @@
-import { compartmentShape, counted, hiveKind, stateAt, type Hive } from '@furrow/core';
+import { compartmentShape, hiveKind, stateAt, type Hive, refusalSay, entrySay } from '@furrow/core';
 import type { Knex } from 'knex';
 
 import { conflict, refused } from '../problem.js';
@@ -26,7 +26,8 @@ async function boxWithHive(
 ): Promise<{ place: PlacementRow; hive: Hive }> {
   await find(unit.db, 'carriers', boxId, 'box');
   const place = await placeOf(unit, boxId);
-  if (!place?.parentHiveId) throw conflict('not-placed', 'This box stands on no hive now.');
+  if (!place?.parentHiveId)
+    throw conflict('not-placed', refusalSay('refusal.this-box-stands-on-no'));
   return { place, hive: await hiveView(unit.db, place.parentHiveId) };
 }
 /**
@@ -58,13 +59,16 @@ const stack = (
  */
 export const moveWrites = [
   write('/orders', {
-    sentence: (p) => (p.what === 'shift' ? 'Bars shifted along the hive' : 'Two places swapped'),
+    sentence: (p) =>
+      p.what === 'shift'
+        ? entrySay('entry.bars-shifted-along-hive')
+        : entrySay('entry.two-places-swapped'),
     run: async (unit, { hiveId, boxId, carrierIds }) => {
       const hive = await hiveView(unit.db, hiveId);
       const parent =
         boxId === null ? { parentHiveId: hiveId, compartment: 'file' } : { parentCarrierId: boxId };
       if (boxId !== null && !hive.boxes.some((b) => b.carrierId === boxId))
-        throw refused('This box does not stand on that hive.', 'payload.boxId');
+        throw refused(refusalSay('refusal.this-box-does-not-stand'), 'payload.boxId');
       const places = await openRows(
         'placements',
         unit
@@ -79,7 +83,7 @@ export const moveWrites = [
       if (!same)
         throw conflict(
           'stale',
-          'This hive was changed in the meantime: its bars are not those that were moved. Look at it as it is now.',
+          refusalSay('refusal.this-hive-was-changed-in'),
           'payload.carrierIds',
         );
       const moves = places.flatMap((from) => {
@@ -98,7 +102,8 @@ export const moveWrites = [
               },
             ];
       });
-      if (!moves.length) throw refused('Nothing was moved.', 'payload.carrierIds');
+      if (!moves.length)
+        throw refused(refusalSay('refusal.nothing-was-moved'), 'payload.carrierIds');
       await rePlace(unit, moves, dateAt(unit.at, hive.site.zone));
       return { hive: await hiveView(unit.db, hiveId) };
     },
@@ -106,21 +111,27 @@ export const moveWrites = [
   write('/boxes', {
     sentence: (p) =>
       ({
-        'add-on-top': 'A box set on top',
-        'add-below': 'A box set in below',
-        'add-between': 'An empty super set between',
+        'add-on-top': entrySay('entry.box-set-on-top'),
+        'add-below': entrySay('entry.box-set-in-below'),
+        'add-between': entrySay('entry.empty-super-set-between'),
       })[p.what],
     run: async (unit, { id, hiveId, at, what }) => {
       const hive = await hiveView(unit.db, hiveId);
       const kind = hiveKind(hive.kind);
       if (!kind.newBox || !kind.moves.includes(what))
         throw refused(
-          `${kind.name}: no box is set ${what === 'add-below' ? 'in below' : 'on'} here.`,
+          refusalSay(
+            what === 'add-below' ? 'refusal.no-box-set-in-below' : 'refusal.no-box-set-on',
+            { kind: kind.name },
+          ),
           'payload.what',
         );
       const places = await boxPlaces(unit.db, hiveId);
       if (at > places.length + 1)
-        throw refused(`${hive.name} has ${counted(places.length, 'box', 'boxes')}.`, 'payload.at');
+        throw refused(
+          refusalSay('refusal.has-boxes', { hive: hive.name, places: places.length }),
+          'payload.at',
+        );
       const on = dateAt(unit.at, hive.site.zone);
       await rePlace(unit, stack(places, hiveId, at), on);
       await makeBox(unit, hive, { id, compartment: kind.newBox, slot: at, on, withComb: false });
@@ -128,7 +139,7 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/turn', {
-    sentence: () => 'Super turned round',
+    sentence: () => entrySay('entry.super-turned-round'),
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       await rePlace(
@@ -150,7 +161,7 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/renew', {
-    sentence: () => 'Old frames or comb of a box changed',
+    sentence: () => entrySay('entry.old-frames-or-comb-box'),
     run: async (unit, _payload, { id }) => {
       const { hive } = await boxWithHive(unit, id);
       await unit.update('carriers', id, { madeOn: dateAt(unit.at, hive.site.zone) });
@@ -158,16 +169,16 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/read-dead', {
-    sentence: () => 'The brood box of a dead colony opened to be read',
+    sentence: () => entrySay('entry.brood-box-dead-colony-opened'),
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       const { rules } = await currentRules(unit.db);
       if (!stateAt(hive, unit.at, rules).dead)
-        throw refused('A brood box stays closed while the colony lives.');
+        throw refused(refusalSay('refusal.brood-box-stays-closed-while'));
       if (place.compartment !== 'brood' || hiveKind(hive.kind).bee !== 'honeybee')
-        throw refused('This is no brood box of honeybees.');
+        throw refused(refusalSay('refusal.this-no-brood-box-honeybees'));
       if (hive.bars.some((b) => b.boxId === id))
-        throw conflict('open-already', 'Its frames are read already.');
+        throw conflict('open-already', refusalSay('refusal.its-frames-are-read-already'));
       const shape = compartmentShape(hive.kind, hive.geometry, 'brood');
       const frames = Math.max(1, Math.floor(shape.innerWidthMm / shape.pitchMm));
       const builtOn = hive.colony?.startedOn ?? dateAt(unit.at, hive.site.zone);
@@ -176,12 +187,13 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/off', {
-    sentence: () => 'A box taken off',
+    sentence: () => entrySay('entry.box-taken-off'),
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
-      if (place.compartment === 'brood') throw refused('The brood box stays.', 'payload.reason');
+      if (place.compartment === 'brood')
+        throw refused(refusalSay('refusal.brood-box-stays'), 'payload.reason');
       if (hive.boxes.length === 1)
-        throw refused('The last box stays: the colony lives in it.', 'payload.reason');
+        throw refused(refusalSay('refusal.last-box-stays-colony-lives'), 'payload.reason');
       const rest = (await boxPlaces(unit.db, hive.id)).filter((p) => p.id !== place.id);
       await rePlace(
         unit,
@@ -192,30 +204,31 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/below', {
-    sentence: () => 'An emptied box set in below',
+    sentence: () => entrySay('entry.emptied-box-set-in-below'),
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       const kind = hiveKind(hive.kind);
       if (!kind.moves.includes('add-below'))
-        throw refused(`${kind.name}: no box is set in below here.`);
+        throw refused(refusalSay('refusal.no-box-set-in-below', { kind: kind.name }));
       if (hive.bars.some((b) => b.boxId === id && b.comb))
-        throw refused(`Comb hangs in box ${place.slot}: only an empty box goes in below.`);
+        throw refused(refusalSay('refusal.comb-hangs-in-box-only', { slot: place.slot }));
       const others = (await boxPlaces(unit.db, hive.id)).filter((p) => p.id !== place.id);
       await rePlace(unit, stack([place, ...others], hive.id), dateAt(unit.at, hive.site.zone));
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
   write('/boxes/:id/give', {
-    sentence: () => 'A super given to another colony',
+    sentence: () => entrySay('entry.super-given-to-another-colony'),
     run: async (unit, { toHiveId, health, broodCheckedOn }, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       const target = await hiveView(unit.db, toHiveId);
-      if (place.compartment === 'brood') throw refused('The brood box stays.', 'payload.toHiveId');
+      if (place.compartment === 'brood')
+        throw refused(refusalSay('refusal.brood-box-stays'), 'payload.toHiveId');
       if (target.id === hive.id)
-        throw refused('It stands on this hive already.', 'payload.toHiveId');
+        throw refused(refusalSay('refusal.it-stands-on-this-hive'), 'payload.toHiveId');
       if (target.kind !== hive.kind)
         throw refused(
-          `${target.name} is another kind of hive: this box does not fit on it.`,
+          refusalSay('refusal.another-kind-hive-this-box', { hive: target.name }),
           'payload.toHiveId',
         );
       const { rules } = await currentRules(unit.db);
@@ -223,23 +236,23 @@ export const moveWrites = [
       // Comb carries disease from colony to colony: unknown, sick or dead origin stays where it is.
       if (state.dead)
         throw refused(
-          `The colony of ${hive.name} is gone: its comb goes to no other until an inspector has spoken.`,
+          refusalSay('refusal.colony-gone-its-comb-goes', { hive: hive.name }),
           'payload.health',
         );
       if (state.health.state === 'sick')
         throw refused(
-          `Disease was found in ${hive.name}: no comb leaves this colony until an inspector has spoken.`,
+          refusalSay('refusal.disease-was-found-in-no', { hive: hive.name }),
           'payload.health',
         );
       if (health !== 'healthy')
         throw refused(
           health === 'sick'
-            ? 'Its brood looked sick: no comb leaves this colony. Ask the bee inspector.'
-            : 'Nobody is sure of its brood: look at it first, then move the super.',
+            ? refusalSay('refusal.its-brood-looked-sick-no')
+            : refusalSay('refusal.nobody-sure-its-brood-look'),
           'payload.health',
         );
       if (broodCheckedOn > dateAt(unit.at, hive.site.zone))
-        throw refused('This lies in the future.', 'payload.broodCheckedOn');
+        throw refused(refusalSay('refusal.this-lies-in-future'), 'payload.broodCheckedOn');
       const on = dateAt(unit.at, hive.site.zone);
       // What was treated or fed stays with its combs: they are marked before they leave.
       const given =

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { hiveKind, type Compartment, type Hive } from '@furrow/core';
+import { hiveKind, type Compartment, type Hive, refusalSay } from '@furrow/core';
 import { conflict } from '../problem.js';
 import { hiveView, type PlacementRow } from './hiveViews.js';
 import { find, openRow } from '../store/rows.js';
@@ -146,6 +146,7 @@ export async function hiveOfComb(
     openRow('placements', db('placements').where({ carrierId, ...now }));
   const place = await standing(comb.carrierId);
   const parent = place?.parentCarrierId ? await standing(place.parentCarrierId) : place;
-  if (!parent?.parentHiveId) throw conflict('not-placed', 'This comb hangs in no hive now.');
+  if (!parent?.parentHiveId)
+    throw conflict('not-placed', refusalSay('refusal.this-comb-hangs-in-no'));
   return hiveView(db, parent.parentHiveId);
 }

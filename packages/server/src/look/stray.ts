@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { addDays, type Hive } from '@furrow/core';
+import { addDays, type Hive, refusalSay, entrySay } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from './hiveViews.js';
 import { batchView } from '../harvest/batches.js';
@@ -16,16 +16,14 @@ import { dateAt } from './dateAt.js';
  */
 export const strayWrites = [
   write('/strayCombs', {
-    sentence: (p) => `Stray comb ${p.where === 'roof' ? 'under the roof' : 'in a gap'} taken`,
+    sentence: (p) =>
+      entrySay(p.where === 'roof' ? 'entry.stray-comb-roof' : 'entry.stray-comb-gap'),
     run: async (unit, p) => {
       const hive = await hiveView(unit.db, p.hiveId);
       const on = dateAt(unit.at, hive.site.zone);
       const colony = hive.colony;
       if (p.broodSeen === 'yes')
-        throw refused(
-          'Brood in it: cut the brood part off and tie it into a frame, or leave it; write down only what carries none.',
-          'payload.broodSeen',
-        );
+        throw refused(refusalSay('refusal.brood-in-it-cut-brood'), 'payload.broodSeen');
       await unit.insert('visits', {
         id: p.visitId,
         hiveId: hive.id,

@@ -17,6 +17,8 @@ import {
   type NewHive,
   type NewLook,
   firstOf,
+  refusalSay,
+  entrySay,
 } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { hiveView, lookRows } from './hiveViews.js';
@@ -41,7 +43,7 @@ import { dateAt } from './dateAt.js';
 export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void> {
   const site = await find(unit.db, 'sites', payload.siteId, 'site');
   if (payload.colonyStartedOn > dateAt(unit.at, site.zone))
-    throw refused('The colony cannot have started in the future.', 'payload.colonyStartedOn');
+    throw refused(refusalSay('refusal.colony-cannot-have-started-in'), 'payload.colonyStartedOn');
   const { colonyStartedOn: on, colonyStartedAssumed: startedAssumed, ...hive } = payload;
   const kind = hiveKind(hive.kind);
   await unit.insert('hives', hive);
@@ -74,26 +76,26 @@ async function stayOf(unit: UnitOfWork, colonyId: string): Promise<RowOf<'colony
     'colonyStays',
     unit.db('colonyStays').where({ colonyId, toOn: null, removedAt: null }),
   );
-  if (!stay) throw conflict('not-placed', 'This colony lives in no hive now.');
+  if (!stay) throw conflict('not-placed', refusalSay('refusal.this-colony-lives-in-no'));
   return stay;
 }
 export const lookWrites = [
   write('/sites', {
-    sentence: (p) => `Site ${p.name} made`,
+    sentence: (p) => entrySay('entry.site-made', { name: p.name }),
     run: async (unit, payload) => {
       await unit.insert('sites', payload);
       return { site: await find(unit.db, 'sites', payload.id, 'site') };
     },
   }),
   write('/hives', {
-    sentence: (p) => `Hive ${p.name} made`,
+    sentence: (p) => entrySay('entry.hive-made', { name: p.name }),
     run: async (unit, payload) => {
       await makeHive(unit, payload);
       return { hive: await hiveView(unit.db, payload.id) };
     },
   }),
   write('/hives/:id', {
-    sentence: () => 'Hive changed',
+    sentence: () => entrySay('entry.hive-changed'),
     run: async (unit, payload, { id }) => {
       const before = await hiveView(unit.db, id);
       if (payload.geometry) {
@@ -105,8 +107,8 @@ export const lookWrites = [
         )
           throw refused(
             before.boxes.length
-              ? 'The number of places in a box stays as it was made.'
-              : 'Bars cannot be added or taken away once combs hang from them.',
+              ? refusalSay('refusal.number-places-in-box-stays')
+              : refusalSay('refusal.bars-cannot-be-added-or'),
             'payload.geometry.bars',
           );
       }
@@ -115,12 +117,13 @@ export const lookWrites = [
     },
   }),
   write('/colonies/:id', {
-    sentence: (p) => `Colony lives here since ${p.startedOn}`,
+    sentence: (p) =>
+      entrySay('entry.colony-lives-here-since', { startedOn: { date: p.startedOn } }),
     run: async (unit, payload, { id }) => {
       const stay = await stayOf(unit, id);
       const hive = await hiveView(unit.db, stay.hiveId);
       if (payload.startedOn > dateAt(unit.at, hive.site.zone))
-        throw refused('The colony cannot have started in the future.', 'payload.startedOn');
+        throw refused(refusalSay('refusal.colony-cannot-have-started-in'), 'payload.startedOn');
       await unit.update(
         'colonies',
         id,
@@ -131,28 +134,31 @@ export const lookWrites = [
     },
   }),
   write('/colonyFacts', {
-    sentence: (p) => `Colony: ${p.fact.kind.replace('-', ' ')} noted`,
+    sentence: (p) => entrySay(`entry.fact.${p.fact.kind}`),
     run: async (unit, { fact, on, ...rest }) => {
       const stay = await stayOf(unit, rest.colonyId);
       const hive = await hiveView(unit.db, stay.hiveId);
       if (on > dateAt(unit.at, hive.site.zone))
-        throw refused('This lies in the future.', 'payload.on');
+        throw refused(refusalSay('refusal.this-lies-in-future'), 'payload.on');
       await unit.insert('colonyFacts', { ...rest, onDate: on, fact });
       await healthFollows(unit, hive, { id: rest.id, on, fact });
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
   write('/combs', {
-    sentence: (p) => `Comb on bar ${placeLabel(p.slot)} noted`,
+    sentence: (p) => entrySay('entry.comb-on-bar-noted', { slot: placeLabel(p.slot) }),
     run: async (unit, payload) => {
       const hive = await hiveView(unit.db, payload.hiveId);
       const bar = hive.bars.find((b) => b.slot === payload.slot);
       if (!bar)
-        throw refused(`${hive.name} has no bar ${placeLabel(payload.slot)}.`, 'payload.slot');
+        throw refused(
+          refusalSay('refusal.has-no-bar', { hive: hive.name, slot: placeLabel(payload.slot) }),
+          'payload.slot',
+        );
       if (bar.comb)
         throw conflict(
           'place-taken',
-          `A comb hangs on bar ${placeLabel(payload.slot)} already: two cannot hang in one place.`,
+          refusalSay('refusal.comb-hangs-on-bar-already', { slot: placeLabel(payload.slot) }),
           'payload.slot',
         );
       const overlap = await openRow(
@@ -165,7 +171,10 @@ export const lookWrites = [
       if (overlap)
         throw conflict(
           'place-taken',
-          `Another comb hung on bar ${placeLabel(payload.slot)} until ${overlap.endedOn}.`,
+          refusalSay('refusal.another-comb-hung-on-bar', {
+            slot: placeLabel(payload.slot),
+            endedOn: { date: overlap.endedOn! },
+          }),
           'payload.builtOn',
         );
       await buildComb(
@@ -179,7 +188,7 @@ export const lookWrites = [
     },
   }),
   write('/combs/:id/end', {
-    sentence: () => 'Comb taken off its bar',
+    sentence: () => entrySay('entry.comb-taken-off-its-bar'),
     run: async (unit, payload, { id }) => {
       const hive = await hiveOfComb(unit.db, id);
       await unit.update('combs', id, {
@@ -190,11 +199,11 @@ export const lookWrites = [
     },
   }),
   write('/looks', {
-    sentence: () => 'Look written down',
+    sentence: () => entrySay('entry.look-written-down'),
     run: writeLook,
   }),
   write('/looks/several', {
-    sentence: (p) => `${p.looks.length} looks written down`,
+    sentence: (p) => entrySay('entry.looks-written-down', { looks: p.looks.length }),
     run: async (unit, { looks }) => {
       const written = [];
       for (const look of looks) written.push((await writeLook(unit, look)).look);
@@ -208,7 +217,7 @@ async function writeLook(unit: UnitOfWork, payload: NewLook) {
   const hive = await hiveOfComb(unit.db, payload.combId);
   const bar = hive.bars.find((b) => b.comb?.id === payload.combId);
   if (!bar)
-    throw conflict('comb-ended', 'This comb no longer hangs in the hive.', 'payload.combId');
+    throw conflict('comb-ended', refusalSay('refusal.this-comb-no-longer-hangs'), 'payload.combId');
   payload.readings.forEach(readingMoisture);
   const { sides, said } = fromCells(payload);
   const { rules, version } = await currentRules(unit.db);

@@ -1,3 +1,4 @@
+import { refusalSay, entrySay } from '@furrow/core';
 import { rowsOf } from '../store/asked.js';
 import { createHash } from 'node:crypto';
 
@@ -75,7 +76,7 @@ export function calendarFiles({ db, clock, weather }: Reading): Router {
   router.get('/plans/timetable.ics', async (request, response) => {
     const only = typeof request.query.harvest === 'string' ? request.query.harvest : null;
     const { text, from } = await householdCalendar(db, weather, clock.now(), only);
-    if (!from) throw refused('No day is planned, and nothing runs at the bench.');
+    if (!from) throw refused(refusalSay('refusal.no-day-planned-and-nothing'));
     response
       .type('text/calendar')
       .attachment(`furrow-${from.slice(0, 10)}.ics`)
@@ -93,14 +94,14 @@ export function calendarFiles({ db, clock, weather }: Reading): Router {
 
 export const calendarWrites = [
   write('/calendarLinks', {
-    sentence: () => 'A calendar may read the plan',
+    sentence: () => entrySay('entry.calendar-may-read-plan'),
     run: async (unit, payload) => {
       const { recordedAt } = await unit.insert('calendarLinks', payload);
       return { link: { id: payload.id, recordedAt } };
     },
   }),
   write('/calendarLinks/:id/remove', {
-    sentence: () => 'A calendar may not read the plan any more',
+    sentence: () => entrySay('entry.calendar-may-not-read-plan'),
     run: async (unit, _payload, { id }) => {
       await unit.update('calendarLinks', id, { removedAt: unit.recordedAt });
       return {};

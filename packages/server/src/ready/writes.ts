@@ -1,3 +1,4 @@
+import { entrySay } from '@furrow/core';
 import { dateAt } from '../look/dateAt.js';
 import { notFound } from '../problem.js';
 import { find, openRow } from '../store/rows.js';
@@ -7,14 +8,14 @@ import { write } from '../store/writes.js';
 /** What Ready writes besides the plan itself: notes of a site, weather by hand, gear, ticks. */
 export const readyWrites = [
   write('/sites/:id', {
-    sentence: () => 'Site notes written down',
+    sentence: () => entrySay('entry.site-notes-written-down'),
     run: async (unit, payload, { id }) => {
       await unit.update('sites', id, payload, unit.command.baseRevision);
       return { site: await find(unit.db, 'sites', id, 'site') };
     },
   }),
   write('/sites/:id/tasks/:taskId/done', {
-    sentence: () => 'Done at the site',
+    sentence: () => entrySay('entry.done-at-site'),
     run: async (unit, _payload, { id, taskId }) => {
       const site = await find(unit.db, 'sites', id, 'site');
       if (!site.tasks.some((t) => t.id === taskId)) throw notFound('task');
@@ -26,7 +27,7 @@ export const readyWrites = [
     },
   }),
   write('/weatherEntries', {
-    sentence: (p) => `Weather of ${p.at.slice(0, 10)} written down`,
+    sentence: (p) => entrySay('entry.weather-written-down', { date: { date: p.at.slice(0, 10) } }),
     run: async (unit, payload) => {
       await find(unit.db, 'sites', payload.siteId, 'site');
       const at = new Date(Math.floor(Date.parse(payload.at) / 3_600_000) * 3_600_000).toISOString();
@@ -42,21 +43,21 @@ export const readyWrites = [
     },
   }),
   write('/gear', {
-    sentence: (p) => `${p.name} put in the kit`,
+    sentence: (p) => entrySay('entry.put-in-kit', { name: p.name }),
     run: async (unit, payload) => {
       await unit.insert('gear', payload);
       return { gear: await find(unit.db, 'gear', payload.id, 'gear') };
     },
   }),
   write('/gear/:id', {
-    sentence: () => 'Gear changed',
+    sentence: () => entrySay('entry.gear-changed'),
     run: async (unit, payload, { id }) => {
       await unit.update('gear', id, payload, unit.command.baseRevision);
       return { gear: await find(unit.db, 'gear', id, 'gear') };
     },
   }),
   write('/gear/:id/remove', {
-    sentence: () => 'Taken out of the kit',
+    sentence: () => entrySay('entry.taken-out-kit'),
     run: async (unit, _payload, { id }) => {
       await unit.update('gear', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
       return { id };
@@ -64,7 +65,11 @@ export const readyWrites = [
   }),
   write('/ticks', {
     sentence: (p) =>
-      ({ have: 'Ticked off', missing: 'Noted as missing', open: 'Tick taken back' })[p.state],
+      ({
+        have: entrySay('entry.ticked-off'),
+        missing: entrySay('entry.noted-as-missing'),
+        open: entrySay('entry.tick-taken-back'),
+      })[p.state],
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);
       const { batchId, line } = payload;

@@ -1,3 +1,4 @@
+import { refusalSay, entrySay } from '@furrow/core';
 import { z } from 'zod';
 import { rowOf, rowsOf } from '../store/asked.js';
 import { conflict } from '../problem.js';
@@ -8,15 +9,11 @@ import { write } from '../store/writes.js';
 
 export const rulesWrites = [
   write('/rules', {
-    sentence: () => 'House rules changed',
+    sentence: () => entrySay('entry.house-rules-changed'),
     run: async (unit, payload) => {
       const current = await currentRules(unit.db);
       if (unit.command.baseRevision !== undefined && unit.command.baseRevision !== current.version)
-        throw conflict(
-          'stale',
-          'The house rules were changed on another screen. Look at them as they are now.',
-          'baseRevision',
-        );
+        throw conflict('stale', refusalSay('refusal.house-rules-were-changed-on'), 'baseRevision');
       const version = current.version + 1;
       await unit.db('ruleVersions').insert({
         version,
@@ -28,14 +25,14 @@ export const rulesWrites = [
     },
   }),
   write('/vessels', {
-    sentence: (p) => `${p.name} put in the kit`,
+    sentence: (p) => entrySay('entry.put-in-kit', { name: p.name }),
     run: async (unit, payload) => {
       await unit.insert('vessels', payload);
       return { vessel: await find(unit.db, 'vessels', payload.id, 'vessel') };
     },
   }),
   write('/vessels/:id', {
-    sentence: () => 'Vessel changed',
+    sentence: () => entrySay('entry.vessel-changed'),
     run: async (unit, payload, { id }) => {
       await unit.update('vessels', id, payload, unit.command.baseRevision);
       return { vessel: await find(unit.db, 'vessels', id, 'vessel') };
@@ -43,7 +40,7 @@ export const rulesWrites = [
   }),
   ...(['vessels', 'jars'] as const).map((kind) =>
     write(`/${kind}/:id/remove`, {
-      sentence: () => 'Taken out of the kit',
+      sentence: () => entrySay('entry.taken-out-kit'),
       run: async (unit, _payload, { id }) => {
         await unit.update(
           kind === 'jars' ? 'jarKinds' : 'vessels',
@@ -56,7 +53,7 @@ export const rulesWrites = [
     }),
   ),
   write('/jars', {
-    sentence: (p) => `${p.name} put in the kit`,
+    sentence: (p) => entrySay('entry.put-in-kit', { name: p.name }),
     run: async (unit, payload) => {
       await unit.insert('jarKinds', payload);
       const jarKind = await find(unit.db, 'jarKinds', payload.id, 'kind of jar');
@@ -64,21 +61,21 @@ export const rulesWrites = [
     },
   }),
   write('/jars/:id', {
-    sentence: () => 'Jars changed',
+    sentence: () => entrySay('entry.jars-changed'),
     run: async (unit, payload, { id }) => {
       await unit.update('jarKinds', id, payload, unit.command.baseRevision);
       return { jarKind: await find(unit.db, 'jarKinds', id, 'kind of jar') };
     },
   }),
   write('/undo', {
-    sentence: () => 'Undone',
+    sentence: () => entrySay('entry.undone'),
     run: async (unit, { commandId }) => {
       const target = await rowOf(
         { undoes: z.string().nullable(), route: z.string() },
         unit.db('commands').where({ id: commandId }).first('undoes', 'route'),
       );
       if (target?.undoes)
-        throw conflict('undo-of-undo', 'An undo is not undone: say it again instead.');
+        throw conflict('undo-of-undo', refusalSay('refusal.undo-not-undone-say-it'));
       if (target?.route === 'post /rules') {
         // Versions are immutable: taking one back writes the one before it again.
         const [newest, before] = await rowsOf(
@@ -86,7 +83,7 @@ export const rulesWrites = [
           unit.db('ruleVersions').orderBy('version', 'desc').limit(2),
         );
         if (newest.commandId !== commandId)
-          throw conflict('built-upon', 'Newer house rules stand on these. Undo those first.');
+          throw conflict('built-upon', refusalSay('refusal.newer-house-rules-stand-on'));
         await unit.db('ruleVersions').insert({
           version: newest.version + 1,
           rules: before.rules,

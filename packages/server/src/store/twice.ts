@@ -1,3 +1,4 @@
+import { refusalSay } from '@furrow/core';
 import { rowsOf } from './asked.js';
 import { z } from 'zod';
 import { conflict } from '../problem.js';
@@ -15,7 +16,6 @@ const WRITTEN = {
   person: z.string().nullable(),
 };
 
-const kilograms = (g: number): string => `${(g / 1000).toFixed(2)} kg`;
 const isNear = (a: number, b: number): boolean =>
   Math.abs(a - b) <= Math.max(NEAR_G, NEAR_SHARE * Math.max(a, b));
 
@@ -58,6 +58,6 @@ export async function askIfWrittenByAnother(
   const who = other.person ? `${other.person}, ${other.device},` : 'Another screen';
   throw conflict(
     'written-just-now',
-    `${who} wrote ${kilograms(other.g)} of this just now. Is yours another weighing?`,
+    refusalSay('refusal.wrote-this-just-now-yours', { who, g: { massG: other.g, as: 'read' } }),
   );
 }

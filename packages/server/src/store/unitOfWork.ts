@@ -1,4 +1,4 @@
-import { plainSay } from '@furrow/core';
+import { plainSay, refusalSay } from '@furrow/core';
 import { fromKept } from './kept.js';
 import { randomUUID } from 'node:crypto';
 import { massBalance, type BookFlow, type Command } from '@furrow/core';
@@ -70,11 +70,7 @@ export class UnitOfWork {
     const before: Row | undefined = await this.db(table).where({ id, removedAt: null }).first();
     if (!before) throw notFound('entry');
     if (baseRevision !== undefined && baseRevision !== before.revision) {
-      throw conflict(
-        'stale',
-        'This was changed in the meantime, on another screen perhaps. Look at it as it is now, then say it again.',
-        'baseRevision',
-      );
+      throw conflict('stale', refusalSay('refusal.this-was-changed-in-meantime'), 'baseRevision');
     }
     const row = { ...toRow(table, changes), revision: before.revision + 1 };
     await this.db(table).where({ id }).update(row);
@@ -138,11 +134,7 @@ export class UnitOfWork {
       const name =
         lots.find((lot) => lot.id === problem.lot && !lot.removedAt)?.name ??
         'a lot that was taken back';
-      throw conflict(
-        'overdrawn',
-        `The book would not hold: more would leave "${name}" than came into it.`,
-        'g',
-      );
+      throw conflict('overdrawn', refusalSay('refusal.book-would-not-hold-more', { name }), 'g');
     }
   }
 
@@ -227,7 +219,8 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
     unit.db('commands').where({ id: commandId }).first('undoneBy', 'sentence'),
   );
   if (!command) throw notFound('entry to undo');
-  if (command.undoneBy) throw conflict('undone-already', 'This was undone already.');
+  if (command.undoneBy)
+    throw conflict('undone-already', refusalSay('refusal.this-was-undone-already'));
   const entries = await rowsOf(
     {
       sequence: z.number(),

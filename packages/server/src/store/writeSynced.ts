@@ -1,3 +1,4 @@
+import { refusalSay } from '@furrow/core';
 import {
   closeSync,
   existsSync,
@@ -67,7 +68,7 @@ export function writeSynced(folder: string, name: string, data: Buffer): boolean
     throw new Problem(
       507,
       'not-kept',
-      `This picture could not be kept: ${troubleText(error)}. It is still where it came from.`,
+      refusalSay('refusal.this-picture-could-not-be', { error: troubleText(error) }),
       'photo',
     );
   }

@@ -7,6 +7,7 @@ import {
   type Params,
   type WritePath,
   type WrittenOf,
+  refusalSay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -103,7 +104,7 @@ export async function performWrite(
   const now = clock.now();
   const route = `${definition.method} ${definition.path}`;
   if (Date.parse(command.occurredAt) > now.getTime() + CLOCK_AHEAD_MS)
-    throw refused('This lies in the future. Is the clock of this device right?', 'occurredAt');
+    throw refused(refusalSay('refusal.this-lies-in-future-clock'), 'occurredAt');
   const parsed = definition.schema.safeParse(command.payload);
   if (!parsed.success) {
     const problem = asProblem(parsed.error);
@@ -121,11 +122,7 @@ export async function performWrite(
       const known = await rowOf(KNOWN_COMMAND, trx('commands').where({ id: command.id }).first());
       if (known) {
         if (known.route !== route || (known.fingerprint && known.fingerprint !== fingerprint))
-          throw conflict(
-            'id-used',
-            'Something else was written under this number already. Look at what stands, then say the change.',
-            'id',
-          );
+          throw conflict('id-used', refusalSay('refusal.something-else-was-written-under'), 'id');
         return { answer: await readAnswer(trx, known.response, views), isNew: false };
       }
       const unit = new UnitOfWork(trx, command, now.toISOString());

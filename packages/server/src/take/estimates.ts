@@ -1,4 +1,11 @@
-import { estimatedTakes, type Batch, type BatchDetail, type Drain } from '@furrow/core';
+import {
+  estimatedTakes,
+  type Batch,
+  type BatchDetail,
+  type Drain,
+  refusalSay,
+  type Say,
+} from '@furrow/core';
 import { refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -9,8 +16,6 @@ import { lotOf } from './lots.js';
  * wrong.
  */
 const MOST_ABOVE_ESTIMATE = 1.5;
-
-const kilograms = (g: number): string => `${(g / 1000).toFixed(2)} kg`;
 
 /** Spreads whole grams over takes by what they had; the last one takes what rounding left. */
 function spread(takes: BatchDetail['takes'], changeG: number): Map<string, number> {
@@ -59,14 +64,17 @@ export async function estimateGivesWay(
   unit: UnitOfWork,
   batch: Batch,
   drain: Drain,
-  { overG, otherwise, field }: { overG: number; otherwise: string; field: string },
+  { overG, otherwise, field }: { overG: number; otherwise: Say; field: string },
 ): Promise<void> {
   if (overG <= 0) return;
   const takes = estimatedTakes(await batchDetail(unit.db, batch.id));
   if (!takes.length) throw refused(otherwise, field);
   if (drain.crushedG + overG > drain.crushedG * MOST_ABOVE_ESTIMATE)
     throw refused(
-      `${kilograms(drain.crushedG + overG)} is far more than the estimate of ${kilograms(drain.crushedG)}. Is the tare right?`,
+      refusalSay('refusal.far-more-than-estimate-tare', {
+        crushed: { massG: drain.crushedG + overG, as: 'read' },
+        estimate: { massG: drain.crushedG, as: 'read' },
+      }),
       field,
     );
   await restateEstimate(unit, batch, takes, {
@@ -89,7 +97,7 @@ export async function estimateEnds(
   const takes = estimatedTakes(await batchDetail(unit.db, batch.id));
   await estimateGivesWay(unit, batch, drain, {
     overG: (takes.length ? outG : honeyG) - leftG,
-    otherwise: `More honey than the ${kilograms(leftG)} of comb that were left of it. Is a tare wrong?`,
+    otherwise: refusalSay('refusal.more-than-comb-left', { comb: { massG: leftG, as: 'read' } }),
     field: 'payload.honeyG',
   });
   const estimatedG = takes.reduce((g, t) => g + t.netG!, 0);

@@ -17,6 +17,7 @@ import {
   type NewFrameEvent,
   type Vessel,
   firstOf,
+  refusalSay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -58,7 +59,7 @@ export async function framesAreClosed(unit: UnitOfWork, batch: Batch): Promise<v
     if (run.openedAt && !run.closed)
       throw conflict(
         'frame-open',
-        'A frame still runs: it is done when it is reset and its plug is in.',
+        refusalSay('refusal.frame-still-runs-it-done'),
         'payload.stepId',
       );
   }
@@ -104,7 +105,7 @@ async function wholeVessel(unit: UnitOfWork, id: string): Promise<Vessel> {
   const vessel = await find(unit.db, 'vessels', id, 'vessel');
   if (hasHoles(vessel))
     throw refused(
-      `${vessel.name} has holes: honey would run through it. Choose another.`,
+      refusalSay('refusal.has-holes-honey-would-run', { vessel: vessel.name }),
       'payload.vesselId',
     );
   return vessel;
@@ -122,7 +123,8 @@ async function mayHappen(
 ): Promise<void> {
   const run = firstOf(runs, (r) => r.combId === payload.combId);
   if (payload.kind === 'level' || payload.kind === 'lost') {
-    if (!run.openedAt) throw conflict('not-open', 'This frame is not open.', 'payload.kind');
+    if (!run.openedAt)
+      throw conflict('not-open', refusalSay('refusal.this-frame-not-open'), 'payload.kind');
     return;
   }
   if (payload.kind === 'open') {
@@ -133,34 +135,28 @@ async function mayHappen(
       ({ id }) => MADE_SURE.includes(id) && !detail.marks.some((m) => m.stepId === id),
     );
     if (missing)
-      throw conflict(
-        'not-ready',
-        'First make sure of tilt, tray, floor, caps, hoses and vessels: then it is opened.',
-        'payload.kind',
-      );
+      throw conflict('not-ready', refusalSay('refusal.first-make-sure-tilt-tray'), 'payload.kind');
     await mayLeaveNow(unit, batch, [payload.combId]);
 
     const next = frameNext(run, runs, rules, unit.at);
     if (!next.mayOpen) throw conflict('not-now', next.whyNot ?? next.says, 'payload.kind');
     if (!run.vesselId && !payload.vesselId)
-      throw refused('Which vessel stands under it?', 'payload.vesselId');
-  } else if (!run.openedAt) throw conflict('not-open', 'This frame is not open.', 'payload.kind');
-  if (run.closed) throw conflict('closed', 'This frame is closed.', 'payload.kind');
+      throw refused(refusalSay('refusal.which-vessel-stands-under-it'), 'payload.vesselId');
+  } else if (!run.openedAt)
+    throw conflict('not-open', refusalSay('refusal.this-frame-not-open'), 'payload.kind');
+  if (run.closed) throw conflict('closed', refusalSay('refusal.this-frame-closed'), 'payload.kind');
   if (payload.kind === 'open' || payload.kind === 'swap') {
     if (payload.vesselId) await wholeVessel(unit, payload.vesselId);
     else if (payload.kind === 'swap')
-      throw refused('Which vessel stands under it now?', 'payload.vesselId');
+      throw refused(refusalSay('refusal.which-vessel-stands-under-it-2'), 'payload.vesselId');
   }
   if (payload.kind !== 'plug') return;
   if (!run.isReset)
-    throw conflict('not-reset', 'Reset it first: the plug only fits then.', 'payload.kind');
+    throw conflict('not-reset', refusalSay('refusal.reset-it-first-plug-only'), 'payload.kind');
   const owed = owedByFrame(run.combId, vessels.values());
   if (owed.length && !payload.later) {
     const { name } = await find(unit.db, 'vessels', owed[0].vesselId, 'vessel');
-    throw refused(
-      `Weigh ${name} first, or say that it is weighed later, or that its honey is lost.`,
-      'payload.g',
-    );
+    throw refused(refusalSay('refusal.weigh-first-or-say-that', { name }), 'payload.g');
   }
 }
 
@@ -174,13 +170,16 @@ async function weighVessel(
   const vesselId = payload.vesselId ?? run.vesselId;
   const vessel = vesselId ? vessels.get(vesselId) : undefined;
   if (!vesselId || !vessel)
-    throw refused('No frame of this harvest ran into this vessel.', 'payload.vesselId');
+    throw refused(refusalSay('refusal.no-frame-this-harvest-ran'), 'payload.vesselId');
   const { name } = await find(unit.db, 'vessels', vesselId, 'vessel');
   const g = payload.grossG === null ? payload.g! : payload.grossG - payload.tareG!;
   const stoodG = payload.emptied ? 0 : vessel.heldG;
   if (g < stoodG)
     throw refused(
-      `${name} held ${(stoodG / 1000).toFixed(2)} kg before. Was it emptied in between, or is a weight wrong?`,
+      refusalSay('refusal.held-before-was-it-emptied', {
+        name,
+        stoodG: { massG: stoodG, as: 'read' },
+      }),
       payload.grossG === null ? 'payload.g' : 'payload.grossG',
     );
   const cameG = g - stoodG;
@@ -197,14 +196,13 @@ async function weighVessel(
   const spellsOf = new Set(vessel.spells.map((s) => s.combId));
   const stranger = Object.keys(shares).find((combId) => !spellsOf.has(combId));
   const sum = Object.values(shares).reduce((a, b) => a + b, 0);
-  if (stranger)
-    throw refused(
-      'This frame did not run into this vessel since it was weighed.',
-      'payload.shares',
-    );
+  if (stranger) throw refused(refusalSay('refusal.this-frame-did-not-run'), 'payload.shares');
   if (sum !== cameG)
     throw refused(
-      `The shares add up to ${(sum / 1000).toFixed(2)} kg; ${(cameG / 1000).toFixed(2)} kg came.`,
+      refusalSay('refusal.shares-add-up-to-came', {
+        sum: { massG: sum, as: 'read' },
+        cameG: { massG: cameG, as: 'read' },
+      }),
       'payload.shares',
     );
   const row = { ...bareEvent(payload), vesselId, occurredAt: unit.at };
@@ -235,7 +233,7 @@ async function swapVessel(
   const from = firstOf(runs, (r) => r.combId === payload.combId).vesselId;
   const others = payload.alsoCombIds.map((combId) => runs.find((r) => r.combId === combId));
   if (others.some((r) => !r?.openedAt || r.closed || r.vesselId !== from))
-    throw refused('This frame does not run into the same vessel.', 'payload.alsoCombIds');
+    throw refused(refusalSay('refusal.this-frame-does-not-run'), 'payload.alsoCombIds');
   for (const combId of [payload.combId, ...payload.alsoCombIds])
     await unit.insert('frameEvents', {
       ...bareEvent(payload),
@@ -296,9 +294,9 @@ export const frameWrites = [
     sentence: (p) => SENTENCES[p.kind],
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
-      if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
+      if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
       if (!batch.combIds.includes(payload.combId))
-        throw refused('This frame was not chosen for this harvest.', 'payload.combId');
+        throw refused(refusalSay('refusal.this-frame-was-not-chosen'), 'payload.combId');
       const frames = await framesOf(unit, batch);
       await mayHappen(unit, batch, frames, payload);
       if (payload.kind === 'level') await weighVessel(unit, frames, payload);

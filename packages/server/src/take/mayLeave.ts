@@ -1,4 +1,4 @@
-import { judgeHiveAt, standingAgainst, type Batch } from '@furrow/core';
+import { judgeHiveAt, standingAgainst, type Batch, refusalSay } from '@furrow/core';
 import { holdByFindings } from '../book/holds.js';
 import { conflict } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
@@ -22,7 +22,11 @@ export async function mayLeaveNow(
   for (const comb of leaving) {
     const forbids = standingAgainst(comb.verdict.findings).find((f) => f.weight === 'forbids');
     if (forbids)
-      throw conflict('forbidden', `Comb ${comb.label}: ${forbids.sentence}`, 'payload.combId');
+      throw conflict(
+        'forbidden',
+        refusalSay('refusal.comb', { comb: comb.label, sentence: forbids.sentence }),
+        'payload.combId',
+      );
   }
   await holdByFindings(unit, batch.id, hive.name, leaving);
 }

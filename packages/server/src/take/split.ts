@@ -1,3 +1,4 @@
+import { refusalSay, entrySay } from '@furrow/core';
 import { refused } from '../problem.js';
 import { batchDetail } from '../harvest/detail.js';
 import { bookView } from '../book/lots.js';
@@ -22,7 +23,7 @@ const called = (batch: { hiveName: string; lotName: string | null }): string =>
  */
 export const splitWrites = [
   write('/harvests/:id/lotName', {
-    sentence: (p) => `This lot is called ${p.name}`,
+    sentence: (p) => entrySay('entry.this-lot-called', { name: p.name }),
     run: async (unit, { name }, { id }) => {
       const batch = await openBatch(unit, id);
       await unit.update('batches', id, { lotName: name });
@@ -31,14 +32,16 @@ export const splitWrites = [
     },
   }),
   write('/harvests/:id/split', {
-    sentence: (p) => `${p.name}: cut apart into a lot of its own`,
+    sentence: (p) => entrySay('entry.cut-apart-into-lot-its', { name: p.name }),
     run: async (unit, { batchId, name, grossG, tareG }, { id }) => {
       const batch = await openBatch(unit, id);
       const comb = (await bookView(unit.db, id)).lots.find((l) => l.kind === 'comb');
       const netG = grossG - tareG;
       if (!comb || netG >= comb.nowG)
         throw refused(
-          `Of this lot ${((comb?.nowG ?? 0) / 1000).toFixed(2)} kg of comb are here: a part of it is less.`,
+          refusalSay('refusal.this-lot-comb-are-here', {
+            nowG: { massG: comb?.nowG ?? 0, as: 'read' },
+          }),
           'payload.grossG',
         );
       const { visitId } = await find(unit.db, 'batches', id, 'harvest');

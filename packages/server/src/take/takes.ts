@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import {
-  OUTCOME_WORDS,
   boxShares,
   combStays,
   estimateSeen,
@@ -14,6 +13,8 @@ import {
   type TakeOutcome,
   type CombCondition,
   type BarView,
+  refusalSay,
+  entrySay,
 } from '@furrow/core';
 import { hiveOfComb } from '../look/placing.js';
 import { dateAt } from '../look/dateAt.js';
@@ -89,11 +90,15 @@ async function weighOwed(
   const owed = [...combs, ...(weighed.netBy === 'estimate' ? [] : estimated)].flat();
   const takes = combIds.map((id) => owed.find((t) => t.combId === id));
   if (takes.some((t) => !t))
-    throw conflict('weighed-already', 'This comb is weighed already.', 'payload.combIds');
+    throw conflict(
+      'weighed-already',
+      refusalSay('refusal.this-comb-weighed-already'),
+      'payload.combIds',
+    );
   const estimates = combIds.map((id) => estimatedKg(detail, id));
   const byEstimate = weighed.netBy === 'estimate';
   if (byEstimate && estimates.some((kg) => kg === null))
-    throw refused('Nobody looked at this comb: there is no estimate to take.', 'payload.netBy');
+    throw refused(refusalSay('refusal.nobody-looked-at-this-comb'), 'payload.netBy');
   const netG = byEstimate
     ? Math.round(1000 * estimates.reduce((sum: number, kg) => sum + kg!, 0))
     : weighed.grossG! - weighed.tareG!;
@@ -136,14 +141,13 @@ const netOf = ({
 /** The bar a comb that was chosen hangs from; null where it hangs no more. Refuses what is taken. */
 async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promise<BarView | null> {
   if (!batch.combIds.includes(combId))
-    throw refused('This comb was not chosen for this harvest.', 'payload.combId');
+    throw refused(refusalSay('refusal.this-comb-was-not-chosen'), 'payload.combId');
   const comb = await find(unit.db, 'combs', combId, 'comb');
   const before = await unit
     .db('takes')
     .where({ batchId: batch.id, combId, removedAt: null })
     .first();
-  if (before)
-    throw conflict('taken-already', 'This comb is written down already. Undo that first.');
+  if (before) throw conflict('taken-already', refusalSay('refusal.this-comb-written-down-already'));
   if (comb.endedOn) return null;
   const { bars } = await hiveOfComb(unit.db, combId);
   return bars.find((b) => b.comb?.id === combId) ?? null;
@@ -151,7 +155,10 @@ async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promis
 
 export const takeWrites = [
   write('/takes', {
-    sentence: (p) => `Comb ${OUTCOME_WORDS[p.outcome]}${p.later ? ', weighed later' : ''}`,
+    sentence: (p) => {
+      const outcome = entrySay(`entry.outcome.${p.outcome}`);
+      return p.later ? entrySay('entry.outcome-later', { outcome }) : outcome;
+    },
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const bar = await barToTake(unit, batch, payload.combId);
@@ -187,19 +194,22 @@ export const takeWrites = [
   write('/boxTakes', {
     sentence: (p) =>
       p.grossG === null
-        ? `Box of ${p.combIds.length} combs taken, weighed later`
-        : `Box of ${p.combIds.length} combs taken, ${((p.grossG - p.emptyG!) / 1000).toFixed(2)} kg`,
+        ? entrySay('entry.box-combs-taken-weighed-later', { combs: p.combIds.length })
+        : entrySay('entry.box-combs-taken', {
+            combs: p.combIds.length,
+            netG: { massG: p.grossG - p.emptyG!, as: 'read' },
+          }),
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const detail = await batchDetail(unit.db, batch.id);
       const strange = payload.combIds.findIndex((id) => !batch.combIds.includes(id));
       if (strange >= 0)
-        throw refused('This comb was not chosen for this harvest.', `payload.combIds[${strange}]`);
-      if (detail.takes.some((t) => payload.combIds.includes(t.combId)))
-        throw conflict(
-          'taken-already',
-          'A comb of this box is written down already. Undo that first.',
+        throw refused(
+          refusalSay('refusal.this-comb-was-not-chosen'),
+          `payload.combIds[${strange}]`,
         );
+      if (detail.takes.some((t) => payload.combIds.includes(t.combId)))
+        throw conflict('taken-already', refusalSay('refusal.comb-this-box-written-down'));
       await mayLeaveNow(unit, batch, payload.combIds);
       const netG = payload.grossG === null ? null : payload.grossG - payload.emptyG!;
       const shares =
@@ -246,7 +256,10 @@ export const takeWrites = [
     },
   }),
   write('/harvests/:id/weighTakes', {
-    sentence: (p) => (p.netBy === 'estimate' ? 'Taken by its estimate' : 'Weighed at last'),
+    sentence: (p) =>
+      p.netBy === 'estimate'
+        ? entrySay('entry.taken-by-its-estimate')
+        : entrySay('entry.weighed-at-last'),
     run: async (unit, { combIds, ...weighed }, { id }) => {
       const batch = await openBatch(unit, id);
       await weighOwed(unit, batch, combIds, weighed);

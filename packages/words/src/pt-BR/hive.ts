@@ -16,7 +16,7 @@ export const hive: Sentences<HiveSays> = {
   'hive.hive-that-leans-wrong-way':
     'Colmeia inclinada para o lado errado enche a si mesma: incline para a saída antes de abrir qualquer coisa.',
   'hive.what-runs-over-or-into':
-    'O que transborda ou cai na colmeia começa o saque: bandeja na posição de cima, tampas postas na falta de florada.',
+    'O que transborda ou cai na colmeia começa a pilhagem: bandeja na posição de cima, tampas postas na falta de florada.',
   'hive.frames-are-built-from': 'Os quadros partem de',
   'hive.nothing': 'Nada',
   'hive.starter-strip': 'Uma tira de cera',
@@ -26,7 +26,7 @@ export const hive: Sentences<HiveSays> = {
   'hive.frame-left-out-filled-with':
     'Onde falta um quadro, em dias há favo solto: cada vão recebe o seu quadro.',
   'hive.scraped-sheet-goes-back-at':
-    'Lâmina raspada volta logo, senão a traça e as ladras a encontram.',
+    'Lâmina raspada volta logo, senão a traça e a pilhagem a encontra.',
   'hive.boxes': 'Caixas',
   'hive.combs-across': 'Favos lado a lado',
   'hive.comb-spacing': 'Distância entre favos',
@@ -79,7 +79,7 @@ export const hive: Sentences<HiveSays> = {
   'hive.once-comb-hangs-on-last':
     'Com favo na última barra a divisória fica presa atrás: tire um favo antes desse dia.',
   'hive.gap-between-bars-lets-robbers':
-    'Um vão entre barras deixa entrar ladras e sair calor: as barras ficam bem juntas.',
+    'Um vão entre barras deixa entrar pilhagem e sair calor: as barras ficam bem juntas.',
   'hive.bars-in-box': 'Barras por caixa',
   'hive.bar-pitch': 'Distância entre barras',
   'hive.combs-are-built-to-walls':

@@ -3,8 +3,8 @@ import type { Sentences } from '../sentences.js';
 
 export const hiveName: Sentences<HiveNameSays> = {
   'hiveName.cut-comb': 'Melgueira de favo em pedaços',
-  'hiveName.drain-frame': 'Melgueira de quadros de escoar',
-  'hiveName.framed': 'Melgueira de quadros, para amassar',
+  'hiveName.drain-frame': 'Melgueira de quadros de escorrer',
+  'hiveName.framed': 'Melgueira de quadros, para esmagar',
   'hiveName.pile-box': 'Caixas empilhadas com travessas',
   'hiveName.stingless': 'Caixa de abelhas sem ferrão',
   'hiveName.top-bar': 'Colmeia horizontal de barras',

@@ -1,3 +1,5 @@
+import { entry } from './entry.js';
+import { refusal } from './refusal.js';
 import { choose } from './choose.js';
 import { bring } from './bring.js';
 import { cut } from './cut.js';
@@ -15,10 +17,12 @@ export const rest = {
   ...choose,
   ...cut,
   ...drain,
+  ...entry,
   ...field,
   ...hive,
   ...ready,
   ...bring,
+  ...refusal,
   ...rules,
   ...take,
   ...takeStep,

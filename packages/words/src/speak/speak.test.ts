@@ -3,6 +3,7 @@ import {
   METRIC,
   US_UNITS,
   asWritten,
+  countedCombs,
   together,
   todaySay,
   type Language,
@@ -56,9 +57,14 @@ describe.each(LANGUAGES)('the sentences of %s', (language) => {
 describe('what is said', () => {
   it('names what stands in it, and chooses singular or plural', () => {
     const ripe = (n: number) =>
-      todaySay('today.ripe-some', { hive: 'Ipê', combs: `${n} combs`, ripe: n, spare: 0 });
+      todaySay('today.ripe-some', {
+        hive: 'Ipê',
+        combs: countedCombs(n, 'top-bar'),
+        ripe: n,
+        spare: 0,
+      });
     expect(inEnglish(ripe(4))).toBe('Ipê: 4 combs are ripe, none to spare');
-    expect(inEnglish(ripe(1))).toBe('Ipê: 1 combs is ripe, none to spare');
+    expect(inEnglish(ripe(1))).toBe('Ipê: 1 comb is ripe, none to spare');
     expect(inEnglish(todaySay('today.promise-unnamed', { count: 1 }))).toBe('1 jar promised');
     expect(speak(todaySay('today.promise-unnamed', { count: 3 }), brazilian)).toBe(
       '3 potes prometidos',
