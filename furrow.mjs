@@ -139,7 +139,9 @@ function browser() {
 
 async function calc() {
   const bundle = join(state, 'calc.mjs');
-  const stamp = String(newest(['packages/core/src', 'packages/words/src', 'packages/server/src/calc']));
+  const stamp = String(
+    newest(['packages/core/src', 'packages/words/src', 'packages/server/src/calc']),
+  );
   if (!existsSync(bundle)) rmSync(join(state, 'calc'), { force: true });
   if (!existsSync(join(root, 'node_modules/esbuild')))
     run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {

@@ -1,4 +1,4 @@
-import { inEnglish } from '../words.js';
+import { inEnglish } from '@furrow/words';
 import {
   COMPARTMENTS,
   HIVE_KIND_NAMES,
