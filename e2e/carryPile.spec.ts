@@ -104,7 +104,7 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
   await person.touch('Wax and rinse');
   await person.fill(/^Pressed disc with its honey, eaten at home/, '3000');
   await person.touch('Keep it for the house');
-  await person.sees('Only 2800 g of it are there.');
+  await person.sees('Only 2.80 kg of it are there.');
   await person.fill(/^Pressed disc with its honey, eaten at home/, '900');
   await person.touch('Keep it for the house');
   await person.sees('1900 g wet wax');

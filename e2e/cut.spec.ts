@@ -39,7 +39,7 @@ test('a comb goes the other way: cut first, the rest crushed, and both stand in 
   await page.getByLabel('Pieces cut').fill('5');
   await page.getByLabel('Their weight together').fill('9000');
   await page.getByRole('button', { name: 'Write the pieces down' }).click();
-  await expect(page.getByRole('alert')).toContainText('Only 2200 g of comb are there to cut.');
+  await expect(page.getByRole('alert')).toContainText('Only 2.20 kg of comb are there to cut.');
   await expect(page.getByLabel('Pieces cut')).toHaveValue('5');
   await page.getByLabel('Their weight together').fill('1,1 kg');
   await page.getByRole('button', { name: 'Write the pieces down' }).click();

@@ -314,7 +314,7 @@ describe('cut-plan', () => {
         pieces: [piece('p', 4, 4, 1)],
         defects: [],
       }),
-    ).toThrow(/above 0/);
+    ).toThrow(/field\.above-0/);
     expect(() =>
       ask({
         comb: { widthMm: 50, heightMm: 50 },

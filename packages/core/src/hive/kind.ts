@@ -1,7 +1,7 @@
 import { between } from '../units/between.js';
 import { z } from 'zod';
 import type { Say } from '../say/say.js';
-import { refusesOf } from '../say/field.js';
+import { refuses } from '../say/field.js';
 import type { CombOutline } from '../comb/outline.js';
 import type { Compartment, Geometry, HiveKindName, SeenBy } from '../records/vocabulary/hive.js';
 
@@ -99,16 +99,16 @@ export interface HiveKind<G extends Geometry = Geometry> {
 /** A measure in millimetres; what is wrong with it is said with its name. */
 export const mm = (low: number, high: number, what: Say): z.ZodNumber =>
   z
-    .number(refusesOf(what, 'field.number'))
-    .min(low, refusesOf(what, 'field.at-least', { least: { lengthMm: low } }))
-    .max(high, refusesOf(what, 'field.at-most', { most: { lengthMm: high } }));
+    .number(refuses('field.of.number', { what }))
+    .min(low, refuses('field.of.at-least', { what, least: { lengthMm: low } }))
+    .max(high, refuses('field.of.at-most', { what, most: { lengthMm: high } }));
 
 /** A whole number; what is wrong with it is said with its name. */
 export const count = (low: number, high: number, what: Say): z.ZodNumber =>
   z
-    .int(refusesOf(what, 'field.whole-number'))
-    .min(low, refusesOf(what, 'field.at-least', { least: low }))
-    .max(high, refusesOf(what, 'field.at-most', { most: high }));
+    .int(refuses('field.of.whole-number', { what }))
+    .min(low, refuses('field.of.at-least', { what, least: low }))
+    .max(high, refuses('field.of.at-most', { what, most: high }));
 
 /**
  * Sealed comb fills its spacing less a bee space of about 8 mm, within what bees build (SCIENCE 7:

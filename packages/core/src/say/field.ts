@@ -98,7 +98,10 @@ export interface FieldSays {
   'field.letters': { most: number };
   'field.weeks': { weeks: number };
   'field.months': { months: number };
-  'field.of': { what: SayValue; limit: Say };
+  'field.of.number': { what: Say };
+  'field.of.whole-number': { what: Say };
+  'field.of.at-least': { what: Say; least: SayValue };
+  'field.of.at-most': { what: Say; most: SayValue };
   'field.too-warm-for-moth': { most: SayValue };
   'field.at-a-time': { most: SayValue };
   'field.at-once': { most: SayValue };
@@ -149,13 +152,6 @@ export const refuses = <Key extends keyof FieldSays>(
   key: Key,
   ...values: With<FieldSays[Key]>
 ): string => asRefused(fieldSay(key, ...values));
-
-/** The same, said with the name of the field: "Bar width: at least 28 mm." */
-export const refusesOf = <Key extends keyof FieldSays>(
-  what: Say,
-  key: Key,
-  ...values: With<FieldSays[Key]>
-): string => refuses('field.of', { what, limit: fieldSay(key, ...values) });
 
 /** What a schema refused. Takes the text of its issue; a text of the library's own stays as it is. */
 export function refusalOf(message: string): Say {

@@ -85,7 +85,7 @@ async function keep(): Promise<void> {
       <div v-for="c in kind.choices" :key="c.key">
         <span :id="`choice-${c.key}`">{{ said(c.label) }}</span><SelectButton
           v-model="geometry[c.key]"
-          :options="[...c.options]"
+          :options="c.options.map((o) => ({ ...o, label: said(o.label) }))"
           option-label="label"
           option-value="value"
           :allow-empty="false"

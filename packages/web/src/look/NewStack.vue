@@ -131,7 +131,7 @@ function key(event: KeyboardEvent): void {
       <div v-for="c in kind.choices" :key="c.key">
         <span :id="`new-${c.key}`" class="sub">{{ said(c.label) }}</span><SelectButton
           :model-value="geometry[c.key]"
-          :options="[...c.options]"
+          :options="c.options.map((o) => ({ ...o, label: said(o.label) }))"
           option-label="label"
           option-value="value"
           :allow-empty="false"

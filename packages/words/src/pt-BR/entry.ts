@@ -134,7 +134,7 @@ export const entry: Sentences<EntrySays> = {
   'entry.on-to.take': 'Adiante: Colher',
   'entry.on-to.drain': 'Adiante: Escorrer',
   'entry.on-to.cut': 'Adiante: Cortar',
-  'entry.on-to.jar': 'Adiante: Envasar',
+  'entry.on-to.jar': 'Adiante: Pote',
   'entry.on-to.book': 'Adiante: Livro',
   'entry.spoilt.brood': 'Favo perdido para pedaços: tem cria',
   'entry.spoilt.pollen': 'Favo perdido para pedaços: tem pólen',

@@ -79,7 +79,7 @@ export const hive: Sentences<HiveSays> = {
   'hive.once-comb-hangs-on-last':
     'Com favo na última barra a divisória fica presa atrás: tire um favo antes desse dia.',
   'hive.gap-between-bars-lets-robbers':
-    'Um vão entre barras deixa entrar pilhagem e sair calor: as barras ficam bem juntas.',
+    'Um vão entre barras deixa a pilhagem entrar e o calor sair: as barras ficam bem juntas.',
   'hive.bars-in-box': 'Barras por caixa',
   'hive.bar-pitch': 'Distância entre barras',
   'hive.combs-are-built-to-walls':

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { atLeast, atMost, millimetres, whole } from '../../say/limits.js';
-import { fieldSay, refuses, refusesOf } from '../../say/field.js';
+import { fieldSay, refuses } from '../../say/field.js';
 
 export const COMB_AGES = ['new', 'used', 'brood-used'] as const;
 export type CombAge = (typeof COMB_AGES)[number];
@@ -40,9 +40,9 @@ export type Attachment = (typeof OUTSIDE_VIEWS)[number];
 const some = (content: 'sealed-honey' | 'open-honey' | 'pollen' | 'empty'): z.ZodNumber => {
   const what = fieldSay(`field.${content}`);
   return z
-    .int(refusesOf(what, 'field.whole-number'))
-    .min(0, refusesOf(what, 'field.at-least', { least: 0 }))
-    .max(500, refusesOf(what, 'field.at-most', { most: 500 }));
+    .int(refuses('field.of.whole-number', { what }))
+    .min(0, refuses('field.of.at-least', { what, least: 0 }))
+    .max(500, refuses('field.of.at-most', { what, most: 500 }));
 };
 
 /** A group of pots counted from above. */
