@@ -144,7 +144,10 @@ test.describe('in a cold dearth before winter', () => {
     await person.touch('All of it is so');
     await person.touch(/^Frame 2·1/);
     await person.touch('It was open already');
-    await expect(page.getByRole('button', { name: 'Only drops come now' })).toBeVisible();
+    // Four parts, each opened and looked at: eight entries one after the other.
+    await expect(page.getByRole('button', { name: 'Only drops come now' })).toBeVisible({
+      timeout: 40_000,
+    });
     await person.touch(/^Frame 2·2/);
     await person.touch('Open part 1 of 4');
     await person.touch('It leaks');

@@ -67,7 +67,7 @@ const uniqueIds = (list: { id?: string }[], context: z.RefinementCtx, key: strin
     if (seen.has(entry.id))
       context.addIssue({
         code: 'custom',
-        message: `The id "${entry.id}" is there twice.`,
+        message: refuses('field.id-twice', { id: entry.id }),
         path: [key, i, 'id'],
       });
     seen.add(entry.id);

@@ -322,7 +322,7 @@ describe('cut-plan', () => {
         pieces: [piece('p', 4, 4, 1), piece('p', 5, 5, 1)],
         defects: [],
       }),
-    ).toThrow(/twice/);
+    ).toThrow(/field\.id-twice/);
     expect(() =>
       ask({
         comb: { widthMm: 90_000, heightMm: 50 },

@@ -97,16 +97,15 @@ export const newDrainEventSchema = z
       event.tareG !== undefined &&
       event.grossG - event.tareG !== event.g
     )
-      asks('grossG', 'Gross less tare is not the net weight.');
-    if (event.kind === 'draw-off' && !event.g) asks('g', 'Say how many grams were drawn off.');
-    if (event.kind === 'skim' && event.g === undefined)
-      asks('g', 'Weigh the scum; 0 where there was none.');
+      asks('grossG', refuses('field.net-is-not'));
+    if (event.kind === 'draw-off' && !event.g) asks('g', refuses('field.grams-drawn'));
+    if (event.kind === 'skim' && event.g === undefined) asks('g', refuses('field.weigh-scum'));
     if ((event.kind === 'temperature' || event.kind === 'warm') && event.temperatureC === undefined)
-      asks('temperatureC', 'Say the temperature.');
+      asks('temperatureC', refuses('field.temperature'));
     if (event.kind === 'temperature' && event.temperatureC !== undefined && event.temperatureC > 45)
       asks('temperatureC', 'At most 45 °C at the bench; a warming is begun with Warm.');
     if (event.kind === 'moisture' && event.moisturePercent === undefined)
-      asks('moisturePercent', 'Say the water content.');
+      asks('moisturePercent', refuses('field.water'));
   });
 export type NewDrainEvent = z.infer<typeof newDrainEventSchema>;
 

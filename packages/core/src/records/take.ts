@@ -168,8 +168,8 @@ export const newFrameEventSchema = z
     if ((e.grossG === null) !== (e.tareG === null))
       say(e.grossG === null ? 'grossG' : 'tareG', refuses('field.gross-and-empty'));
     if (e.grossG !== null && e.tareG !== null && e.grossG < e.tareG)
-      say('grossG', 'Lighter than the empty vessel.');
+      say('grossG', refuses('field.lighter-than-empty'));
     if (e.kind === 'level' && e.g === null && e.grossG === null)
-      say('grossG', 'Say what the vessel weighs, with its honey and empty.');
+      say('grossG', refuses('field.vessel-weights'));
   });
 export type NewFrameEvent = z.infer<typeof newFrameEventSchema>;

@@ -73,6 +73,7 @@ export interface FieldSays {
   'field.packed-cells': object;
   'field.face-too-large': object;
   'field.no-id': object;
+  'field.id-twice': { id: string };
   'field.reserved-name': object;
   'field.unknown-zone': object;
   'field.many-flaws': object;

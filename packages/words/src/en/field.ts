@@ -72,6 +72,7 @@ export const field: Sentences<FieldSays> = {
   'field.no-reading': 'There is no reading in it.',
   'field.packed-cells': 'These are no packed cells.',
   'field.face-too-large': 'This face is too large.',
+  'field.id-twice': 'The id "{id}" is there twice.',
   'field.no-id': 'This is no id.',
   'field.reserved-name': 'This name is reserved.',
   'field.unknown-zone': 'This time zone is not known here.',

@@ -72,6 +72,7 @@ export const field: Sentences<FieldSays> = {
   'field.no-reading': 'Não há leitura nisso.',
   'field.packed-cells': 'Estas não são células compactadas.',
   'field.face-too-large': 'Esta face é grande demais.',
+  'field.id-twice': 'O identificador “{id}” aparece duas vezes.',
   'field.no-id': 'Isto não é um identificador.',
   'field.reserved-name': 'Este nome é reservado.',
   'field.unknown-zone': 'Este fuso horário não é conhecido aqui.',
