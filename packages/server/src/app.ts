@@ -1,4 +1,5 @@
-import { inEnglish } from './words.js';
+import { houseSay } from '@furrow/words';
+import { refusedCalculation } from './calc/refusedCalculation.js';
 import { codeOf } from './store/thrown.js';
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -12,7 +13,7 @@ import express, {
 } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
-import { BadInput, refusalSay } from '@furrow/core';
+import { BadInput } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
 import { EventStream } from './events.js';
@@ -48,9 +49,6 @@ import type { Reopenable } from './store/reopenable.js';
 import { performWrite } from './store/writes.js';
 import { VIEWS } from './views.js';
 import { inThread } from './heavy/pool.js';
-
-/** What a calculator refuses, as the command line says it too. */
-const refusedIn = ({ says, message }: BadInput): string => (says ? inEnglish(says) : message);
 
 export interface AppOptions {
   db: Knex;
@@ -113,7 +111,7 @@ export function makeApp({
       standardHeaders: 'draft-8',
       legacyHeaders: false,
       handler: (_request, _response, next) =>
-        next(new Problem(429, 'too-many', refusalSay('refusal.too-many-requests-at-once'))),
+        next(new Problem(429, 'too-many', houseSay('refusal.too-many-requests-at-once'))),
     }),
   );
   // Events must arrive at once, so they are never gathered up for compression.
@@ -139,9 +137,7 @@ export function makeApp({
       response.json(await inThread('calculate', [request.params.name, request.body]));
     } catch (error) {
       if (!(error instanceof BadInput)) throw error;
-      response
-        .status(400)
-        .json({ error: { code: error.code, message: refusedIn(error), path: error.path } });
+      response.status(400).json(refusedCalculation(error));
     }
   });
   for (const definition of ALL_WRITES) {

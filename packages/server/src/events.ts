@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import type { Request, Response } from 'express';
 import { Problem } from './problem.js';
 
@@ -36,7 +36,7 @@ export class EventStream {
   open(request: Request, response: Response, caller: string): void {
     const own = [...this.listeners].filter((each) => each.caller === caller);
     if (own.length >= STREAMS_EACH)
-      throw new Problem(429, 'too-many', refusalSay('refusal.too-many-screens-this-device'));
+      throw new Problem(429, 'too-many', houseSay('refusal.too-many-screens-this-device'));
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-cache',

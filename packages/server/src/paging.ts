@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { refused } from './problem.js';
 
 /** What is asked with a list: how many things at most, and after which one. */
@@ -16,8 +16,7 @@ export function page<T extends { id: string }>(
   items: readonly T[],
 ): { items: T[]; next: string | null } {
   const from = cursor ? items.findIndex((item) => item.id === cursor) + 1 : 0;
-  if (cursor && from === 0)
-    throw refused(refusalSay('refusal.this-cursor-not-from-this'), 'cursor');
+  if (cursor && from === 0) throw refused(houseSay('refusal.this-cursor-not-from-this'), 'cursor');
   const part = items.slice(from, from + limit);
   return { items: part, next: from + limit < items.length ? part[part.length - 1].id : null };
 }

@@ -1,12 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { codeOf, kindOf, statusOf } from './store/thrown.js';
-import {
-  BadInput,
-  pathText,
-  refusalOf,
-  type ProblemCode,
-  type Say,
-  refusalSay,
-} from '@furrow/core';
+import { BadInput, pathText, refusalOf, type ProblemCode, type Say } from '@furrow/core';
 import { inEnglish, speak, type Reader } from './words.js';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
@@ -43,7 +37,7 @@ export class Problem extends Error {
 }
 
 export const notFound = (what: string): Problem =>
-  new Problem(404, 'not-found', refusalSay('refusal.no-such', { what }));
+  new Problem(404, 'not-found', houseSay('refusal.no-such', { what }));
 export const refused = (says: string | Say, path?: string): Problem =>
   new Problem(400, 'bad-input', says, path);
 export const conflict = (code: ProblemCode, says: string | Say, path?: string): Problem =>
@@ -73,7 +67,7 @@ export function asProblem(error: unknown): Problem {
     (isDamage(error) ? damaged() : null) ??
     fromSystem(code) ??
     fromFramework(statusOf(error)) ??
-    new Problem(500, 'unexpected', refusalSay('refusal.this-did-not-work-here'))
+    new Problem(500, 'unexpected', houseSay('refusal.this-did-not-work-here'))
   );
 }
 
@@ -85,34 +79,30 @@ function unfit({ issues: [issue] }: ZodError): Problem {
 
 /** What the reader of bodies throws. */
 const BY_TYPE: Readonly<Record<string, () => Problem>> = {
-  'entity.parse.failed': () => refused(refusalSay('refusal.this-not-readable-json')),
+  'entity.parse.failed': () => refused(houseSay('refusal.this-not-readable-json')),
   'entity.too.large': () =>
-    new Problem(413, 'too-large', refusalSay('refusal.this-more-text-than-one')),
+    new Problem(413, 'too-large', houseSay('refusal.this-more-text-than-one')),
 };
 
 /** What the database refuses because of what is there. */
 function fromDatabase(code: string): Problem | null {
   if (!code.startsWith('SQLITE_CONSTRAINT')) return null;
-  return CONSTRAINTS[code]?.() ?? refused(refusalSay('refusal.this-does-not-fit-together'));
+  return CONSTRAINTS[code]?.() ?? refused(houseSay('refusal.this-does-not-fit-together'));
 }
 const CONSTRAINTS: Readonly<Record<string, () => Problem>> = {
   SQLITE_CONSTRAINT_PRIMARYKEY: () =>
-    conflict('id-there', refusalSay('refusal.something-stands-under-this-id')),
+    conflict('id-there', houseSay('refusal.something-stands-under-this-id')),
   SQLITE_CONSTRAINT_UNIQUE: () =>
-    conflict('already-there', refusalSay('refusal.this-place-or-name-taken')),
-  SQLITE_CONSTRAINT_FOREIGNKEY: () => refused(refusalSay('refusal.this-names-something-that-not')),
+    conflict('already-there', houseSay('refusal.this-place-or-name-taken')),
+  SQLITE_CONSTRAINT_FOREIGNKEY: () => refused(houseSay('refusal.this-names-something-that-not')),
 };
 
 /** A disk that is full, a file that cannot be written, something packed that cannot be read. */
 function fromSystem(code: string): Problem | null {
   const trouble = code ? systemTrouble(code) : null;
   if (trouble)
-    return new Problem(
-      507,
-      'not-kept',
-      refusalSay('refusal.this-could-not-be-written', { trouble }),
-    );
-  return code.startsWith('Z_') ? refused(refusalSay('refusal.this-packed-in-way-that')) : null;
+    return new Problem(507, 'not-kept', houseSay('refusal.this-could-not-be-written', { trouble }));
+  return code.startsWith('Z_') ? refused(houseSay('refusal.this-packed-in-way-that')) : null;
 }
 
 /** What the web framework refuses is the client's: its status stands, its words are ours. */
@@ -121,7 +111,7 @@ function fromFramework(status: unknown): Problem | null {
     ? new Problem(
         status,
         'bad-request',
-        REQUEST_WORDS[status] ?? refusalSay('refusal.this-cannot-be-read-here'),
+        REQUEST_WORDS[status] ?? houseSay('refusal.this-cannot-be-read-here'),
       )
     : null;
 }

@@ -2,19 +2,20 @@ import type {
   ChooseSays,
   CutSays,
   DrainSays,
-  EntrySays,
   FieldSays,
   HiveNameSays,
   HiveSays,
   PlainSays,
   ReadySays,
-  RefusalSays,
   RulesSays,
+  SayValue,
   TakeSays,
   TodaySays,
   WaySays,
 } from '@furrow/core';
+import type { entry } from './en/entry.js';
 import type { firstScreens } from './en/firstScreens.js';
+import type { refusal } from './en/refusal.js';
 import type { restScreens } from './en/restScreens.js';
 import type { Sentences, ValuesOf } from './sentences.js';
 
@@ -24,12 +25,10 @@ export type Sayings = PlainSays &
   TodaySays &
   CutSays &
   DrainSays &
-  EntrySays &
   FieldSays &
   HiveNameSays &
   HiveSays &
   ReadySays &
-  RefusalSays &
   RulesSays &
   TakeSays &
   WaySays;
@@ -42,5 +41,11 @@ export type ScreenSentences = typeof firstScreens & typeof restScreens;
 export type ScreenKey = keyof ScreenSentences;
 export type ScreenValues<Key extends ScreenKey> = ValuesOf<ScreenSentences[Key]>;
 
+/** What the house refuses, and what its journal says was written down. */
+type HouseSentences = typeof entry & typeof refusal;
+export type HouseSays = {
+  [Key in keyof HouseSentences]: ValuesOf<HouseSentences[Key], SayValue>;
+};
+
 /** Everything in one language. */
-export type Catalogue = Sentences<Sayings & ScreenSentences>;
+export type Catalogue = Sentences<Sayings & ScreenSentences & HouseSentences>;

@@ -6,6 +6,7 @@ export * from './units/saidIn.js';
 export * from './units/unitTable.js';
 export * from './catalogue.js';
 export type { Told } from './sentences.js';
+export * from './speak/houseSay.js';
 export * from './speak/locale.js';
 export * from './speak/quantities.js';
 export * from './speak/reader.js';

@@ -30,23 +30,23 @@ type AfterPlural<Text extends string> = Text extends `${string}}}${infer Rest}` 
  * What has to stand in an English sentence, read from its braces: a count where it chooses singular
  * or plural, anything told elsewhere.
  */
-type ValuesIn<Text extends string> = string extends Text
-  ? Record<string, Told>
+type ValuesIn<Text extends string, Value> = string extends Text
+  ? Record<string, Value>
   : Braced<Text> extends `${infer Word}}${infer Rest}`
     ? Word extends `${infer Count}, plural, ${string}`
-      ? { [Key in Count]: number } & ValuesIn<AfterPlural<Braced<Text>>>
-      : { [Key in Word]: Told } & ValuesIn<Rest>
+      ? { [Key in Count]: number } & ValuesIn<AfterPlural<Braced<Text>>, Value>
+      : { [Key in Word]: Value } & ValuesIn<Rest, Value>
     : unknown;
 
 /** The same of a sentence in parts: all that stands in any of them. */
-export type ValuesOf<Whole extends Sentence> = Whole extends readonly string[]
-  ? AllOf<Whole>
+export type ValuesOf<Whole extends Sentence, Value = Told> = Whole extends readonly string[]
+  ? AllOf<Whole, Value>
   : Whole extends string
-    ? ValuesIn<Whole>
+    ? ValuesIn<Whole, Value>
     : never;
-type AllOf<Parts extends readonly string[]> = Parts extends readonly [
+type AllOf<Parts extends readonly string[], Value> = Parts extends readonly [
   infer First extends string,
   ...infer Others extends readonly string[],
 ]
-  ? ValuesIn<First> & AllOf<Others>
+  ? ValuesIn<First, Value> & AllOf<Others, Value>
   : unknown;

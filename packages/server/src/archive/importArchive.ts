@@ -1,8 +1,9 @@
+import { houseSay } from '@furrow/words';
 import { codeOf, messageOf } from '../store/thrown.js';
 import { rmSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { massBalance, type ImportPreview, firstOf, refusalSay } from '@furrow/core';
+import { massBalance, type ImportPreview, firstOf } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { writeSynced } from '../store/writeSynced.js';
@@ -259,7 +260,7 @@ async function writeRows(
         if (table.name === 'flows')
           throw conflict(
             'flow-differs',
-            refusalSay('refusal.row-flows-csv-says-something', { line: row.line }),
+            houseSay('refusal.row-flows-csv-says-something', { line: row.line }),
             'archive',
           );
         await trx(table.name)
@@ -303,17 +304,17 @@ async function namedRow(
       if (of === 'SQLITE_CONSTRAINT_UNIQUE')
         return conflict(
           'place-taken',
-          refusalSay('refusal.does-not-fit-beside-what', { row }),
+          houseSay('refusal.does-not-fit-beside-what', { row }),
           'archive',
         );
       if (of === 'SQLITE_CONSTRAINT_FOREIGNKEY')
-        return refused(refusalSay('refusal.refers-to-something-that-neither', { row }), 'archive');
-      return refused(refusalSay('refusal.cannot-be-written-nothing-was', { row }), 'archive');
+        return refused(houseSay('refusal.refers-to-something-that-neither', { row }), 'archive');
+      return refused(houseSay('refusal.cannot-be-written-nothing-was', { row }), 'archive');
     }
   }
   return code?.startsWith('SQLITE_CONSTRAINT')
     ? refused(
-        refusalSay('refusal.csv-does-not-fit-together', { resource: table.resource }),
+        houseSay('refusal.csv-does-not-fit-together', { resource: table.resource }),
         'archive',
       )
     : asProblem(error);
@@ -332,7 +333,7 @@ async function checkWhole(trx: Knex.Transaction): Promise<void> {
     throw new Problem(
       400,
       'bad-book',
-      refusalSay('refusal.book-in-it-does-not', { error: messageOf(error) }),
+      houseSay('refusal.book-in-it-does-not', { error: messageOf(error) }),
       'archive',
     );
   }
@@ -340,7 +341,7 @@ async function checkWhole(trx: Knex.Transaction): Promise<void> {
     throw new Problem(
       409,
       'overdrawn',
-      refusalSay('refusal.with-this-book-would-not', {
+      houseSay('refusal.with-this-book-would-not', {
         lot: lots.find((l) => l.id === problem.lot)?.name ?? problem.lot,
       }),
       'archive',

@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import express, { Router } from 'express';
 import { z } from 'zod';
 import type { EventStream } from '../events.js';
@@ -30,13 +30,13 @@ export function restoreRoute(
   router.use((_request, _response, next) =>
     next(
       store.swapping()
-        ? new Problem(503, 'restoring', refusalSay('refusal.backup-being-put-in-place'))
+        ? new Problem(503, 'restoring', houseSay('refusal.backup-being-put-in-place'))
         : undefined,
     ),
   );
   router.post('/restore', express.json({ limit: '10kb' }), async (request, response) => {
     if (request.get('x-furrow-secret') !== secret)
-      throw new Problem(403, 'not-allowed', refusalSay('refusal.restore-asked-for-on-command'));
+      throw new Problem(403, 'not-allowed', houseSay('refusal.restore-asked-for-on-command'));
     const { path, confirmed } = restoreSchema.parse(request.body);
     try {
       const { incoming, summary } = await checkedCopy(path, dataFolder).catch((error: Error) => {

@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import { createWriteStream, mkdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
@@ -72,7 +72,7 @@ export function archiveRoutes(
   };
   const start = (kind: Job['kind']): Job => {
     if ([...jobs.values()].some((j) => j.state === 'running'))
-      throw new Problem(409, 'busy', refusalSay('refusal.another-archive-on-its-way'));
+      throw new Problem(409, 'busy', houseSay('refusal.another-archive-on-its-way'));
     // One file of a kind is kept: the next takes its place. What was looked at on one screen
     // outlives an export.
     const outlived = Date.now() - KEPT_MS;
@@ -145,7 +145,7 @@ export function archiveRoutes(
     let size = 0;
     request.setTimeout(SILENT_MS, () =>
       request.destroy(
-        new Problem(408, 'given-up', refusalSay('refusal.upload-stood-still-for-minute')),
+        new Problem(408, 'given-up', houseSay('refusal.upload-stood-still-for-minute')),
       ),
     );
     const limit = new Transform({
@@ -153,7 +153,7 @@ export function archiveRoutes(
         size += part.length;
         done(
           size > UPLOAD_MAX
-            ? new Problem(413, 'too-large', refusalSay('refusal.this-file-larger-than-1'))
+            ? new Problem(413, 'too-large', houseSay('refusal.this-file-larger-than-1'))
             : null,
           part,
         );
@@ -161,7 +161,7 @@ export function archiveRoutes(
     });
     try {
       await pipeline(request, limit, createWriteStream(job.file));
-      if (!size) throw refused(refusalSay('refusal.no-file-arrived'), 'archive');
+      if (!size) throw refused(houseSay('refusal.no-file-arrived'), 'archive');
     } catch (error) {
       drop(job);
       throw error;
@@ -177,7 +177,7 @@ export function archiveRoutes(
   router.get('/archives/:id/file', async (request, response) => {
     const job = find(request.params.id);
     if (job.kind !== 'export' || job.state !== 'ready')
-      throw new Problem(409, 'not-ready', refusalSay('refusal.this-archive-not-written-yet'));
+      throw new Problem(409, 'not-ready', houseSay('refusal.this-archive-not-written-yet'));
     await streamFile(response, job.file, 'archive file', {
       'Content-Type': 'application/zip',
       'Content-Disposition': `attachment; filename="furrow-${clock.now().toISOString().slice(0, 10)}.zip"`,
@@ -187,7 +187,7 @@ export function archiveRoutes(
   router.post('/archives/:id/apply', express.json({ limit: '10kb' }), (request, response) => {
     const job = find(request.params.id);
     if (job.kind !== 'import' || job.state !== 'previewed')
-      throw new Problem(409, 'not-previewed', refusalSay('refusal.look-at-what-it-would'));
+      throw new Problem(409, 'not-previewed', houseSay('refusal.look-at-what-it-would'));
     const { conflicts } = applySchema.parse(request.body);
     refuseIfDamaged(db);
     job.share = 0;
@@ -211,7 +211,7 @@ export function archiveRoutes(
   router.post('/archives/:id/undo', async (request, response) => {
     const job = find(request.params.id);
     if (!job.before || !store)
-      throw new Problem(409, 'not-taken-in', refusalSay('refusal.nothing-this-archive-was-taken'));
+      throw new Problem(409, 'not-taken-in', houseSay('refusal.nothing-this-archive-was-taken'));
     await takeBack(store, dataFolder, job.before.copy, job.before.written);
     [job.before, job.state] = [null, 'taken-back'];
     events.changed();

@@ -1,5 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
-import { hiveKind, instantOf, refusalSay, entrySay } from '@furrow/core';
+import { hiveKind, instantOf } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { makeHive } from '../look/writes.js';
 import { refused } from '../problem.js';
@@ -17,7 +18,7 @@ const GONE = 'Gone before it was written here';
  */
 export const spreadsheetWrites = [
   write('/sheetHarvests', {
-    sentence: (p) => entrySay('entry.harvests-from-sheet', { harvests: p.harvests.length }),
+    sentence: (p) => houseSay('entry.harvests-from-sheet', { harvests: p.harvests.length }),
     run: async (unit, { hives, harvests }) => {
       const { version } = await currentRules(unit.db);
       for (const [i, { make, hiveId, name }] of hives.entries()) {
@@ -27,10 +28,7 @@ export const spreadsheetWrites = [
           .map((h) => h.date)
           .sort()[0];
         if (!first)
-          throw refused(
-            refusalSay('refusal.no-harvest-names', { name }),
-            `payload.hives[${i}].name`,
-          );
+          throw refused(houseSay('refusal.no-harvest-names', { name }), `payload.hives[${i}].name`);
         await makeHive(unit, {
           id: hiveId,
           siteId: make.siteId,
@@ -77,7 +75,7 @@ export const spreadsheetWrites = [
           throw refused(`Which hive is "${h.hiveName}"?`, `payload.harvests[${i}].hiveName`);
         if (there.has(`${hiveId} ${h.date}`))
           throw refused(
-            refusalSay('refusal.has-harvest-already-this-sheet', {
+            houseSay('refusal.has-harvest-already-this-sheet', {
               hive: h.hiveName,
               date: { date: h.date },
             }),
@@ -87,7 +85,7 @@ export const spreadsheetWrites = [
         const at = instantOf(noon);
         if (at > unit.at)
           throw refused(
-            refusalSay('refusal.lies-in-future', { date: { date: h.date } }),
+            houseSay('refusal.lies-in-future', { date: { date: h.date } }),
             `payload.harvests[${i}].date`,
           );
         await unit.insert('visits', {

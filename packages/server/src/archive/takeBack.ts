@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import type { Knex } from 'knex';
 import { Problem, conflict } from '../problem.js';
 import { checkedCopy, dropCopy, putInPlace } from '../copies/backup.js';
@@ -30,7 +30,7 @@ export async function takeBack(
   written: number,
 ): Promise<void> {
   if ((await writtenSoFar(store.db)) !== written)
-    throw conflict('written-since', refusalSay('refusal.something-was-entered-since-it'));
+    throw conflict('written-since', houseSay('refusal.something-was-entered-since-it'));
   try {
     const { incoming } = await checkedCopy(before, dataFolder).catch((error: Error) => {
       throw new Problem(409, 'bad-backup', error.message);

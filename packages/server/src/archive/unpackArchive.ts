@@ -1,4 +1,5 @@
-import { entryOf, refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { entryOf } from '@furrow/core';
 import { createHash } from 'node:crypto';
 import { closeSync, mkdirSync, openSync, readFileSync, writeFileSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
@@ -60,7 +61,7 @@ function unpack(zip: Uint8Array, name: string): Uint8Array | null {
   try {
     return unzipSync(zip, { filter: (f) => f.name === name })[name] ?? null;
   } catch {
-    throw refused(refusalSay('refusal.this-archive-cut-off-or'), 'archive');
+    throw refused(houseSay('refusal.this-archive-cut-off-or'), 'archive');
   }
 }
 
@@ -91,18 +92,18 @@ function openZip(zip: Uint8Array, knownMigrations: readonly string[]): About {
       },
     });
   } catch {
-    throw refused(refusalSay('refusal.this-no-zip-or-it'), 'archive');
+    throw refused(houseSay('refusal.this-no-zip-or-it'), 'archive');
   }
   if (unpacked > UNPACKED_MAX)
-    throw refused(refusalSay('refusal.unpacked-this-would-be-far'), 'archive');
+    throw refused(houseSay('refusal.unpacked-this-would-be-far'), 'archive');
   const strange = names.find((n) => !n.endsWith('/') && !NAMES.test(n));
   if (strange !== undefined)
     throw refused(
-      refusalSay('refusal.does-not-belong-into-archive', { strange: strange.slice(0, 80) }),
+      houseSay('refusal.does-not-belong-into-archive', { strange: strange.slice(0, 80) }),
       'archive',
     );
   const text = unpack(zip, 'datapackage.json');
-  if (!text) throw refused(refusalSay('refusal.there-no-datapackage-json-in'), 'archive');
+  if (!text) throw refused(houseSay('refusal.there-no-datapackage-json-in'), 'archive');
   let about: {
     created?: string;
     furrow?: { format?: number; migrations?: string[] };
@@ -111,15 +112,15 @@ function openZip(zip: Uint8Array, knownMigrations: readonly string[]): About {
   try {
     about = JSON.parse(Buffer.from(text).toString('utf8')) as typeof about;
   } catch {
-    throw refused(refusalSay('refusal.its-datapackage-json-cannot-be'), 'archive');
+    throw refused(houseSay('refusal.its-datapackage-json-cannot-be'), 'archive');
   }
   if (!about.furrow || !Array.isArray(about.resources))
-    throw refused(refusalSay('refusal.this-data-package-was-not'), 'archive');
+    throw refused(houseSay('refusal.this-data-package-was-not'), 'archive');
   if (
     (about.furrow.format ?? 0) > ARCHIVE_FORMAT ||
     (about.furrow.migrations ?? []).some((m) => !knownMigrations.includes(m))
   )
-    throw refused(refusalSay('refusal.this-archive-was-written-by'), 'archive');
+    throw refused(houseSay('refusal.this-archive-was-written-by'), 'archive');
   const photos = names
     .filter((n) => n.startsWith('photos/') && n.endsWith('.jpg'))
     .map((n) => n.slice(7, -4));
@@ -141,7 +142,7 @@ function checkRows(table: Table, rows: readonly ArchiveRow[]): void {
     const fault = faultOf(table.name, columns, values);
     if (fault)
       throw refused(
-        refusalSay('refusal.row-column-csv-nothing-was', {
+        houseSay('refusal.row-column-csv-nothing-was', {
           line,
           column: fault.column,
           resource: table.resource,
@@ -181,7 +182,7 @@ function rowsOf(
   const data = unpack(zip, resource.path);
   if (!data)
     throw refused(
-      refusalSay('refusal.missing-nothing-was-changed', { path: resource.path }),
+      houseSay('refusal.missing-nothing-was-changed', { path: resource.path }),
       resource.path,
     );
   const intact = resource.hash === `sha256:${hashOf(data)}`;
@@ -217,7 +218,7 @@ export function unpackArchive(
   for (const sha256 of photos) {
     const data = unpack(zip, `photos/${sha256}.jpg`);
     if (!data || hashOf(data) !== sha256)
-      throw refused(refusalSay('refusal.picture-in-it-damaged-nothing'), 'archive');
+      throw refused(houseSay('refusal.picture-in-it-damaged-nothing'), 'archive');
     writeFileSync(join(folder, 'photos', `${sha256}.jpg`), data);
     onShare(++done / steps);
   }
@@ -240,17 +241,17 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
   const bad = errors.find((e) => e.type === 'Quotes' || e.code === 'UndetectableDelimiter');
   if (bad)
     throw refused(
-      refusalSay('refusal.row-cannot-be-read-quotation', { row: (bad.row ?? 0) + 1, file }),
+      houseSay('refusal.row-cannot-be-read-quotation', { row: (bad.row ?? 0) + 1, file }),
       file,
     );
   if (data.length > ROWS_MAX + 1)
-    throw refused(refusalSay('refusal.has-more-than-rows-more', { file, most: ROWS_MAX }), file);
+    throw refused(houseSay('refusal.has-more-than-rows-more', { file, most: ROWS_MAX }), file);
   const [head, ...rows] = data;
-  if (!head) throw refused(refusalSay('refusal.empty-nothing-was-changed', { file }), file);
+  if (!head) throw refused(houseSay('refusal.empty-nothing-was-changed', { file }), file);
   const unknown = head.find((h) => !table.columns.some((c) => c.name === h));
   if (unknown !== undefined)
     throw refused(
-      refusalSay('refusal.has-column-that-not-known', { file, unknown: unknown.slice(0, 60) }),
+      houseSay('refusal.has-column-that-not-known', { file, unknown: unknown.slice(0, 60) }),
       file,
     );
   const missing = table.columns.find(
@@ -258,7 +259,7 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
   );
   if (missing)
     throw refused(
-      refusalSay('refusal.has-no-column-nothing-was', { file, missing: missing.name }),
+      houseSay('refusal.has-no-column-nothing-was', { file, missing: missing.name }),
       file,
     );
   const at = new Map(head.map((name, i) => [name, i]));
@@ -266,7 +267,7 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
     const line = i + 2;
     if (row.length !== head.length)
       throw refused(
-        refusalSay('refusal.row-has-cells-its-head', {
+        houseSay('refusal.row-has-cells-its-head', {
           line,
           file,
           row: row.length,
@@ -283,17 +284,14 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
   });
   // Rows that read well but are not what was written: somebody changed them, or a part is gone.
   if (!intact)
-    throw refused(
-      refusalSay('refusal.not-as-it-was-written', { file, rows: rows.length + 1 }),
-      file,
-    );
+    throw refused(houseSay('refusal.not-as-it-was-written', { file, rows: rows.length + 1 }), file);
   return found;
 }
 
 function valueOf(column: Column, text: string | null, file: string, line: number): Cell {
   const no = (what: string): Error =>
     refused(
-      refusalSay('refusal.row-column-nothing-was-changed', {
+      houseSay('refusal.row-column-nothing-was-changed', {
         line,
         column: column.name,
         file,

@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import {
   FATES_UNDER_HOLD,
@@ -7,8 +8,6 @@ import {
   stateAt,
   type Aftercare,
   type Batch,
-  refusalSay,
-  entrySay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -125,7 +124,7 @@ export async function aftercareOf(db: Knex, batchId: string, now: string): Promi
  */
 export const aftercareWrites = [
   write('/waxCares', {
-    sentence: (p) => entrySay(`entry.wet-wax.${p.kind}`),
+    sentence: (p) => houseSay(`entry.wet-wax.${p.kind}`),
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);
       await unit.insert('waxCares', { ...payload, occurredAt: unit.at });
@@ -134,15 +133,15 @@ export const aftercareWrites = [
   }),
   write('/waxDiscs', {
     sentence: (p) =>
-      entrySay('entry.pressed-wax-with-its-honey', { g: { massG: p.g, as: 'read' } }),
+      houseSay('entry.pressed-wax-with-its-honey', { g: { massG: p.g, as: 'read' } }),
     run: async (unit, { batchId, g }) => {
       const detail = await batchDetail(unit.db, batchId);
       const wet = detail.lots.find((lot) => lot.kind === 'wet-wax');
       if (!wet || wet.nowG <= 0)
-        throw conflict('no-wax', refusalSay('refusal.no-pressed-wax-this-harvest'));
+        throw conflict('no-wax', houseSay('refusal.no-pressed-wax-this-harvest'));
       if (g > wet.nowG)
         throw refused(
-          refusalSay('refusal.only-it-are-there', { nowG: { massG: wet.nowG, as: 'read' } }),
+          houseSay('refusal.only-it-are-there', { nowG: { massG: wet.nowG, as: 'read' } }),
           'payload.g',
         );
       const held = (detail.holds[wet.id] ?? []).find(
@@ -150,7 +149,7 @@ export const aftercareWrites = [
       );
       if (held)
         throw refused(
-          refusalSay('refusal.held-back', { why: (await heldText(unit.db, wet.id))! }),
+          houseSay('refusal.held-back', { why: (await heldText(unit.db, wet.id))! }),
           'payload.g',
         );
       await unit.flow({ from: wet.id, to: 'outside', g, reason: 'Pressed disc, eaten at home' });
@@ -158,15 +157,15 @@ export const aftercareWrites = [
     },
   }),
   write('/waxes', {
-    sentence: (p) => entrySay('entry.clean-wax', { cleanG: { massG: p.cleanG, as: 'read' } }),
+    sentence: (p) => houseSay('entry.clean-wax', { cleanG: { massG: p.cleanG, as: 'read' } }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const wet = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'wet-wax');
       if (!wet || wet.nowG <= 0)
-        throw conflict('no-wax', refusalSay('refusal.no-wet-wax-this-harvest'));
+        throw conflict('no-wax', houseSay('refusal.no-wet-wax-this-harvest'));
       if (payload.cleanG > wet.nowG)
         throw refused(
-          refusalSay('refusal.only-wet-wax-are-there', { nowG: { massG: wet.nowG, as: 'read' } }),
+          houseSay('refusal.only-wet-wax-are-there', { nowG: { massG: wet.nowG, as: 'read' } }),
           'payload.cleanG',
         );
       await unit.flow({
@@ -206,7 +205,7 @@ export const aftercareWrites = [
   }),
   write('/rinses', {
     sentence: (p) =>
-      entrySay('entry.rinse-at-brix', {
+      houseSay('entry.rinse-at-brix', {
         litres: { volumeL: p.litres },
         brixPercent: p.brixPercent,
       }),
@@ -262,16 +261,16 @@ export const aftercareWrites = [
     },
   }),
   write('/rinses/:id/use', {
-    sentence: (p) => entrySay(`entry.rinse.${p.fate}`),
+    sentence: (p) => houseSay(`entry.rinse.${p.fate}`),
     run: async (unit, payload, { id }) => {
       const rinse = await find(unit.db, 'rinses', id, 'rinse');
-      if (rinse.usedAt) throw conflict('used', refusalSay('refusal.this-rinse-used-already'));
+      if (rinse.usedAt) throw conflict('used', houseSay('refusal.this-rinse-used-already'));
       const batch = await batchView(unit.db, rinse.batchId);
       const nowG = (await lotView(unit.db, rinse.lotId))?.nowG ?? 0;
       if (payload.fate === 'fed') {
         const answer = await feedAnswer(unit.db, batch, unit.at, rinse.lotId);
         if (payload.hiveId !== answer.hiveId)
-          throw refused(refusalSay('refusal.it-may-go-back-only'), 'payload.hiveId');
+          throw refused(houseSay('refusal.it-may-go-back-only'), 'payload.hiveId');
         if (!answer.may) throw refused(answer.reason, 'payload.fate');
         await unit.flow({
           from: rinse.lotId,
@@ -283,7 +282,7 @@ export const aftercareWrites = [
         await unit.flow({ from: rinse.lotId, to: 'loss', g: nowG, reason: 'Rinse poured away' });
       else {
         if (payload.targetGravity === null)
-          throw refused(refusalSay('refusal.say-at-which-gravity-it'), 'payload.targetGravity');
+          throw refused(houseSay('refusal.say-at-which-gravity-it'), 'payload.targetGravity');
         const meadId = randomUUID();
         await unit.insert('lots', {
           id: meadId,
@@ -301,7 +300,7 @@ export const aftercareWrites = [
           const honey = payload.honeyLotId ? await lotView(unit.db, payload.honeyLotId) : null;
           if (honey?.kind !== 'honey' || honey.nowG < payload.honeyG)
             throw refused(
-              refusalSay('refusal.only-that-honey-are-there', {
+              houseSay('refusal.only-that-honey-are-there', {
                 nowG: { massG: honey?.nowG ?? 0, as: 'read' },
               }),
               'payload.honeyG',
@@ -334,11 +333,11 @@ export const aftercareWrites = [
     },
   }),
   write('/gearCares', {
-    sentence: (p) => entrySay(`entry.wet-gear.${p.way}`),
+    sentence: (p) => houseSay(`entry.wet-gear.${p.way}`),
     run: async (unit, { warned, ...payload }) => {
       const batch = await batchView(unit.db, payload.batchId);
       if (payload.way === 'open' && !warned)
-        throw refused(refusalSay('refusal.in-open-it-calls-robbers'), 'payload.warned');
+        throw refused(houseSay('refusal.in-open-it-calls-robbers'), 'payload.warned');
       if (payload.way === 'same-hive') {
         const answer = await feedAnswer(unit.db, batch, unit.at);
         if (!answer.may) throw refused(answer.reason, 'payload.way');
@@ -348,7 +347,7 @@ export const aftercareWrites = [
     },
   }),
   write('/answers', {
-    sentence: (p) => entrySay('entry.answered', { answer: p.answer }),
+    sentence: (p) => houseSay('entry.answered', { answer: p.answer }),
     run: async (unit, payload) => {
       const id = randomUUID();
       await unit.insert('answers', { id, ...payload, occurredAt: unit.at });

@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import {
   HOLD_WORDS,
@@ -11,7 +12,6 @@ import {
   type JudgedComb,
   type Question,
   entryOf,
-  refusalSay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -278,8 +278,7 @@ export const holdWrites = [
     sentence: (p) => `A hold lifted: ${p.word}`,
     run: async (unit, { word }, { id }) => {
       const hold = await find(unit.db, 'holds', id, 'hold');
-      if (hold.liftedOn)
-        throw conflict('lifted', refusalSay('refusal.this-hold-was-lifted-already'));
+      if (hold.liftedOn) throw conflict('lifted', houseSay('refusal.this-hold-was-lifted-already'));
       const batch = await batchView(unit.db, hold.batchId);
       await unit.update('holds', id, {
         liftedOn: dateAt(unit.at, batch.zone),

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { BadInput, CALCULATORS, calculate, calculatorSchemas } from '@furrow/core';
-import { inEnglish, learn } from '@furrow/words';
+import { learn } from '@furrow/words';
 import { field } from '@furrow/words/en/field';
+import { refusedCalculation } from './refusedCalculation.js';
 
 // A command line answers in English; it refuses in the words of a field.
 learn('en', field);
@@ -29,8 +30,6 @@ try {
   process.stdout.write(`${String(main(process.argv.slice(2)))}\n`);
 } catch (error) {
   const bad = error instanceof BadInput ? error : new BadInput('This cannot be computed.');
-  process.stderr.write(
-    `${JSON.stringify({ error: { code: bad.code, message: bad.says ? inEnglish(bad.says) : bad.message, path: bad.path } })}\n`,
-  );
+  process.stderr.write(`${JSON.stringify(refusedCalculation(bad))}\n`);
   process.exitCode = 2;
 }

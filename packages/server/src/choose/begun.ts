@@ -1,4 +1,5 @@
-import { type NewBegun, refusalSay, entrySay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { type NewBegun } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -21,7 +22,7 @@ const REASONS: Record<NewBegun['stands'], string> = {
 async function begin(unit: UnitOfWork, payload: NewBegun): Promise<void> {
   const hive = await hiveView(unit.db, payload.hiveId);
   if (payload.harvestedOn > dateAt(unit.at, hive.site.zone))
-    throw refused(refusalSay('refusal.this-lies-in-future'), 'payload.harvestedOn');
+    throw refused(houseSay('refusal.this-lies-in-future'), 'payload.harvestedOn');
   const { version } = await currentRules(unit.db);
   await unit.insert('visits', {
     id: payload.visitId,
@@ -58,8 +59,8 @@ export const begunWrites = [
   write('/begunHarvests', {
     sentence: (p) =>
       p.stands === 'comb'
-        ? entrySay('entry.comb-already-cut-out')
-        : entrySay('entry.honey-from-before-furrow'),
+        ? houseSay('entry.comb-already-cut-out')
+        : houseSay('entry.honey-from-before-furrow'),
     run: async (unit, payload) => {
       await begin(unit, payload);
       return { detail: await batchDetail(unit.db, payload.batchId) };

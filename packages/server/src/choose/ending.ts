@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import {
   FATES_UNDER_HOLD,
   FATE_WORDS,
@@ -5,7 +6,6 @@ import {
   owedWeighings,
   type Batch,
   type Rest,
-  refusalSay,
 } from '@furrow/core';
 import { holdText } from '../book/holds.js';
 import { conflict, refused } from '../problem.js';
@@ -23,21 +23,17 @@ export async function endHarvest(unit: UnitOfWork, batch: Batch, rest: Rest | nu
   const detail = await batchDetail(unit.db, batch.id);
   const owed = owedWeighings(detail);
   if (owed.combs.length + owed.vessels.length > 0)
-    throw conflict(
-      'owed',
-      refusalSay('refusal.something-this-harvest-not-weighed'),
-      'payload.stage',
-    );
+    throw conflict('owed', houseSay('refusal.something-this-harvest-not-weighed'), 'payload.stage');
   const left = OPEN_KINDS.flatMap((kind) =>
     detail.lots.filter((lot) => lot.kind === kind && lot.nowG > 0).map((lot) => ({ ...lot, kind })),
   );
   if (!left.length) return;
   if (rest === null)
     throw refused(
-      refusalSay('refusal.say-what-becomes-it', {
+      houseSay('refusal.say-what-becomes-it', {
         left: {
           and: left.map(({ kind, nowG }) =>
-            refusalSay(`refusal.open.${kind}`, { mass: { massG: nowG, as: 'read' } }),
+            houseSay(`refusal.open.${kind}`, { mass: { massG: nowG, as: 'read' } }),
           ),
         },
       }),
@@ -49,7 +45,7 @@ export async function endHarvest(unit: UnitOfWork, batch: Batch, rest: Rest | nu
     );
     if (held)
       throw refused(
-        refusalSay('refusal.held-back-2', {
+        houseSay('refusal.held-back-2', {
           held: holdText(held),
           ask: HOLD_WORDS[held.cause].ask,
         }),

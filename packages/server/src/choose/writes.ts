@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import { endHarvest } from './ending.js';
 import {
   expectedOutcome,
@@ -8,8 +9,6 @@ import {
   type Batch,
   type JudgedComb,
   type NewChoice,
-  refusalSay,
-  entrySay,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 
@@ -49,22 +48,22 @@ async function makeBatch(
   const chosen = payload.combIds.map((combId, i) => {
     const path = `${at}.combIds[${i}]`;
     const comb = judged.find((j) => j.combId === combId);
-    if (!comb) throw refused(refusalSay('refusal.this-comb-does-not-hang'), path);
+    if (!comb) throw refused(houseSay('refusal.this-comb-does-not-hang'), path);
     if (open.some((b) => b.combIds.includes(combId)))
       throw conflict(
         'chosen-already',
-        refusalSay('refusal.comb-chosen-in-another-harvest', { comb: comb.label }),
+        houseSay('refusal.comb-chosen-in-another-harvest', { comb: comb.label }),
         path,
       );
     const forbids = standingAgainst(comb.verdict.findings).find((f) => f.weight === 'forbids');
     if (forbids)
       throw refused(
-        refusalSay('refusal.comb', { comb: comb.label, sentence: forbids.sentence }),
+        houseSay('refusal.comb', { comb: comb.label, sentence: forbids.sentence }),
         path,
       );
     if (comb.verdict.verdict !== 'take' && !payload.anyway.some((a) => a.combId === combId))
       throw refused(
-        refusalSay('refusal.comb-say-why-it-taken', {
+        houseSay('refusal.comb-say-why-it-taken', {
           comb: comb.label,
           headline: comb.verdict.headline,
         }),
@@ -131,11 +130,11 @@ function wettestOf(chosen: readonly JudgedComb[]): number | null {
 
 export const chooseWrites = [
   write('/harvests/:id/withdraw', {
-    sentence: () => entrySay('entry.choice-withdrawn-combs-stay'),
+    sentence: () => houseSay('entry.choice-withdrawn-combs-stay'),
     run: async (unit, _payload, { id }) => {
       const batch = await batchView(unit.db, id);
       if (await unit.db('takes').where({ batchId: id, removedAt: null }).first())
-        throw conflict('built-upon', refusalSay('refusal.combs-were-taken-already-this'));
+        throw conflict('built-upon', houseSay('refusal.combs-were-taken-already-this'));
       await unit.update('batches', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
       const others = await unit
         .db('batches')
@@ -146,7 +145,7 @@ export const chooseWrites = [
     },
   }),
   write('/harvests', {
-    sentence: (p) => entrySay('entry.combs-chosen', { combs: p.combIds.length }),
+    sentence: (p) => houseSay('entry.combs-chosen', { combs: p.combIds.length }),
     run: async (unit, payload) => ({
       batch: await makeBatch(unit, { ...payload, lotGroup: null }, {}),
     }),
@@ -154,7 +153,7 @@ export const chooseWrites = [
   write('/choices', {
     sentence: (p) => {
       const n = p.batches.reduce((sum, b) => sum + b.combIds.length, 0);
-      return entrySay('entry.combs-chosen', { combs: n });
+      return houseSay('entry.combs-chosen', { combs: n });
     },
     run: async (unit, payload) => {
       const batches = [];
@@ -164,7 +163,7 @@ export const chooseWrites = [
     },
   }),
   write('/harvests/:id/look-back', {
-    sentence: () => entrySay('entry.looked-back-at-hive'),
+    sentence: () => houseSay('entry.looked-back-at-hive'),
     run: async (unit, _payload, { id }) => {
       const { visitId } = await batchView(unit.db, id);
       const lots = await list(unit.db, 'batches', { visitId });
@@ -173,11 +172,11 @@ export const chooseWrites = [
     },
   }),
   write('/harvests/:id/plan', {
-    sentence: () => entrySay('entry.day-planned'),
+    sentence: () => houseSay('entry.day-planned'),
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);
       if (!DateTime.fromISO(payload.startLocal, { zone: batch.zone }).isValid)
-        throw refused(refusalSay('refusal.this-no-date-and-time'), 'payload.startLocal');
+        throw refused(houseSay('refusal.this-no-date-and-time'), 'payload.startLocal');
       await unit.update(
         'batches',
         id,
@@ -188,17 +187,17 @@ export const chooseWrites = [
     },
   }),
   write('/harvests/:id/stage', {
-    sentence: (p) => entrySay(`entry.on-to.${p.stage}`),
+    sentence: (p) => houseSay(`entry.on-to.${p.stage}`),
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);
-      if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
+      if (batch.closedAt) throw conflict('closed', houseSay('refusal.this-harvest-closed'));
       if (payload.stage === 'drain' || payload.stage === 'cut') {
         const taken = await unit
           .db('takes')
           .where({ batchId: id, removedAt: null })
           .whereIn('outcome', ['taken', 'broke', 'fell'])
           .first();
-        if (!taken) throw refused(refusalSay('refusal.no-comb-was-taken-yet'), 'payload.stage');
+        if (!taken) throw refused(houseSay('refusal.no-comb-was-taken-yet'), 'payload.stage');
       }
       if (payload.stage === 'book') await endHarvest(unit, batch, payload.rest);
       await unit.update(

@@ -1,5 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
-import { freezingPlan, rackHours, type RackRun, refusalSay, entrySay } from '@furrow/core';
+import { freezingPlan, rackHours, type RackRun } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
@@ -36,8 +37,8 @@ export const keepingWrites = [
   write('/keepings', {
     sentence: (p) =>
       p.kind === 'rack'
-        ? entrySay('entry.on-rack', { pieces: p.pieces })
-        : entrySay('entry.into-freezer', { pieces: p.pieces }),
+        ? houseSay('entry.on-rack', { pieces: p.pieces })
+        : houseSay('entry.into-freezer', { pieces: p.pieces }),
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const { rules } = await currentRules(unit.db);
@@ -50,15 +51,15 @@ export const keepingWrites = [
         throw conflict(
           'running',
           payload.kind === 'rack'
-            ? refusalSay('refusal.this-harvest-on-rack-already')
-            : refusalSay('refusal.this-harvest-in-freezer-already'),
+            ? houseSay('refusal.this-harvest-on-rack-already')
+            : houseSay('refusal.this-harvest-in-freezer-already'),
         );
       let hours: number;
       if (payload.kind === 'freeze') {
         const there = await frozenLitres(unit);
         if (rules.freezerL !== null && there + payload.litres > rules.freezerL)
           throw refused(
-            refusalSay('refusal.freezer-holds-stand-in-it', {
+            houseSay('refusal.freezer-holds-stand-in-it', {
               freezerL: { volumeL: rules.freezerL },
               there: { volumeL: there },
               litres: { volumeL: payload.litres },
@@ -94,14 +95,14 @@ export const keepingWrites = [
   }),
   write('/keepings/:id/end', {
     sentence: (p) =>
-      p.cracked ? entrySay('entry.done-cracked', { cracked: p.cracked }) : entrySay('entry.done'),
+      p.cracked ? houseSay('entry.done-cracked', { cracked: p.cracked }) : houseSay('entry.done'),
     run: async (unit, payload, { id }) => {
       const keeping = await find(unit.db, 'keepings', id, 'rack or freezer');
       const batch = await openBatch(unit, keeping.batchId);
-      if (keeping.endedAt) throw conflict('ended', refusalSay('refusal.this-has-ended-already'));
+      if (keeping.endedAt) throw conflict('ended', houseSay('refusal.this-has-ended-already'));
       if (payload.cracked > keeping.pieces)
         throw refused(
-          refusalSay('refusal.only-were-there', { pieces: keeping.pieces }),
+          houseSay('refusal.only-were-there', { pieces: keeping.pieces }),
           'payload.cracked',
         );
       await unit.update('keepings', id, { ...payload, endedAt: unit.at });

@@ -1,4 +1,5 @@
-import { asWritten, cutSay, refusalSay, entrySay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { asWritten, cutSay } from '@furrow/core';
 import {
   seasonOf,
   chunkJar,
@@ -29,20 +30,19 @@ async function packable(
   ids: readonly string[],
   path: string,
 ): Promise<(CutPiece & { netG: number })[]> {
-  if (new Set(ids).size !== ids.length)
-    throw refused(refusalSay('refusal.piece-there-twice'), path);
+  if (new Set(ids).size !== ids.length) throw refused(houseSay('refusal.piece-there-twice'), path);
   return Promise.all(
     ids.map(async (id, i) => {
       const piece = await find(unit.db, 'cutPieces', id, 'piece');
       if (piece.batchId !== batchId)
-        throw refused(refusalSay('refusal.piece-another-harvest'), `${path}[${i}]`);
+        throw refused(houseSay('refusal.piece-another-harvest'), `${path}[${i}]`);
       if (piece.lotId)
-        throw conflict('packed', refusalSay('refusal.piece-packed-already'), `${path}[${i}]`);
+        throw conflict('packed', houseSay('refusal.piece-packed-already'), `${path}[${i}]`);
       if (piece.state !== 'cut')
-        throw refused(refusalSay('refusal.piece-not-cut-yet-or'), `${path}[${i}]`);
+        throw refused(houseSay('refusal.piece-not-cut-yet-or'), `${path}[${i}]`);
       const { netG } = piece;
       if (netG === null || netG <= 0)
-        throw refused(refusalSay('refusal.weigh-every-piece-first-its'), `${path}[${i}]`);
+        throw refused(houseSay('refusal.weigh-every-piece-first-its'), `${path}[${i}]`);
       return { ...piece, netG };
     }),
   );
@@ -57,7 +57,7 @@ async function combLot(
   const comb = (await bookView(unit.db, batchId)).lots.find((lot) => lot.kind === 'comb');
   if (!comb || comb.nowG < g)
     throw refused(
-      refusalSay('refusal.these-pieces-are-only-comb', {
+      houseSay('refusal.these-pieces-are-only-comb', {
         g: { massG: g, as: 'read' },
         nowG: { massG: comb?.nowG ?? 0, as: 'read' },
       }),
@@ -73,7 +73,7 @@ async function takeStock(
   const kind = await find(unit.db, 'jarKinds', jarKindId, 'kind of box');
   if (kind.stock < count)
     throw refused(
-      refusalSay('refusal.only-are-in-stock', { stock: kind.stock, kind: kind.name }),
+      houseSay('refusal.only-are-in-stock', { stock: kind.stock, kind: kind.name }),
       'payload.jarKindId',
     );
   await unit.update('jarKinds', kind.id, { stock: kind.stock - count });
@@ -83,7 +83,7 @@ const season = (hive: Hive, date: string): string => seasonOf(date, hive.site.he
 
 export const packingWrites = [
   write('/packings', {
-    sentence: (p) => entrySay('entry.pieces-packed', { pieces: p.pieceIds.length }),
+    sentence: (p) => houseSay('entry.pieces-packed', { pieces: p.pieceIds.length }),
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const pieces = await packable(
@@ -121,7 +121,7 @@ export const packingWrites = [
     },
   }),
   write('/chunkJars', {
-    sentence: (p) => entrySay('entry.chunk-jars-filled', { jars: p.jars.length }),
+    sentence: (p) => houseSay('entry.chunk-jars-filled', { jars: p.jars.length }),
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const strips = await packable(
@@ -135,11 +135,11 @@ export const packingWrites = [
         (lot) => lot.id === payload.honeyLotId && lot.kind === 'honey',
       );
       if (!honey)
-        throw refused(refusalSay('refusal.choose-honey-to-pour-round'), 'payload.honeyLotId');
+        throw refused(houseSay('refusal.choose-honey-to-pour-round'), 'payload.honeyLotId');
       const honeyG = payload.jars.reduce((sum, j) => sum + j.honeyG, 0);
       if (honey.nowG < honeyG)
         throw refused(
-          refusalSay('refusal.honey-are-needed-are-there', {
+          houseSay('refusal.honey-are-needed-are-there', {
             honeyG: { massG: honeyG, as: 'read' },
             nowG: { massG: honey.nowG, as: 'read' },
             honey: honey.name,
@@ -154,7 +154,7 @@ export const packingWrites = [
         season(hive, from.date) !== season(await hiveView(unit.db, from.hiveId), batch.date)
       )
         throw refused(
-          refusalSay('refusal.another-season-say-that-it', {
+          houseSay('refusal.another-season-say-that-it', {
             honey: honey.name,
             date: { date: from.date },
           }),
@@ -173,7 +173,7 @@ export const packingWrites = [
         }).honeyG.high;
         if (j.honeyG > most * 1.05 + 5)
           throw refused(
-            refusalSay('refusal.honey-do-not-fit-round', {
+            houseSay('refusal.honey-do-not-fit-round', {
               honeyG: { massG: j.honeyG, as: 'read' },
               kind: kind.name,
             }),

@@ -1,4 +1,5 @@
-import { cutSay, refusalSay, entrySay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { cutSay } from '@furrow/core';
 import {
   gradePiece,
   type Batch,
@@ -17,7 +18,7 @@ import { write } from '../store/writes.js';
 
 export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
   const batch = await batchView(unit.db, id);
-  if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
+  if (batch.closedAt) throw conflict('closed', houseSay('refusal.this-harvest-closed'));
   return batch;
 }
 const boardOf = (unit: UnitOfWork, id: string): Promise<CutBoard> =>
@@ -34,18 +35,14 @@ async function keepPlan(unit: UnitOfWork, boardId: string, plan: PlanCut): Promi
   const planned = new Set(plan.pieces.map((p) => p.id));
   for (const p of plan.pieces) {
     if (p.xMm + p.widthMm > board.widthMm + 0.01 || p.yMm + p.heightMm > board.heightMm + 0.01)
-      throw refused(refusalSay('refusal.piece-lies-beyond-comb'), 'payload.pieces');
+      throw refused(houseSay('refusal.piece-lies-beyond-comb'), 'payload.pieces');
     if (!(await unit.db('jarKinds').where({ id: p.jarKindId }).first()))
-      throw refused(refusalSay('refusal.there-no-such-box-in'), 'payload.pieces');
+      throw refused(houseSay('refusal.there-no-such-box-in'), 'payload.pieces');
   }
   for (const p of there)
     if (!planned.has(p.id)) {
       if (p.state === 'cut')
-        throw conflict(
-          'piece-cut',
-          refusalSay('refusal.piece-that-cut-stays-in'),
-          'payload.pieces',
-        );
+        throw conflict('piece-cut', houseSay('refusal.piece-that-cut-stays-in'), 'payload.pieces');
       if (p.state === 'planned')
         await unit.update('cutPieces', p.id, { removedAt: unit.recordedAt });
     }
@@ -104,18 +101,18 @@ async function graded(
 
 export const cutWrites = [
   write('/cutBoards', {
-    sentence: () => entrySay('entry.comb-laid-on-board'),
+    sentence: () => houseSay('entry.comb-laid-on-board'),
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       if (!batch.combIds.includes(payload.combId))
-        throw refused(refusalSay('refusal.this-comb-not-this-harvest'), 'payload.combId');
+        throw refused(houseSay('refusal.this-comb-not-this-harvest'), 'payload.combId');
       if (
         await unit
           .db('cutBoards')
           .where({ batchId: batch.id, combId: payload.combId, removedAt: null })
           .first()
       )
-        throw conflict('on-board', refusalSay('refusal.this-comb-lies-on-board'), 'payload.combId');
+        throw conflict('on-board', houseSay('refusal.this-comb-lies-on-board'), 'payload.combId');
       await unit.insert('cutBoards', {
         ...payload,
         cuts: [],
@@ -130,7 +127,7 @@ export const cutWrites = [
     },
   }),
   write('/cutBoards/:id/plan', {
-    sentence: (p) => entrySay('entry.pieces-planned', { pieces: p.pieces.length }),
+    sentence: (p) => houseSay('entry.pieces-planned', { pieces: p.pieces.length }),
     run: async (unit, payload, { id }) => {
       const batch = await openBatch(unit, (await boardOf(unit, id)).batchId);
       await keepPlan(unit, id, payload);
@@ -138,7 +135,7 @@ export const cutWrites = [
     },
   }),
   write('/cutBoards/plans', {
-    sentence: (p) => entrySay('entry.combs-planned-together', { combs: p.boards.length }),
+    sentence: (p) => houseSay('entry.combs-planned-together', { combs: p.boards.length }),
     run: async (unit, { boards }) => {
       const first = await boardOf(unit, boards[0].boardId);
       for (const { boardId, plan } of boards) {
@@ -150,18 +147,18 @@ export const cutWrites = [
   }),
   write('/cutBoards/:id', {
     sentence: (p) => {
-      if (p.spoilt) return entrySay(`entry.spoilt.${p.spoilt}`);
-      if (p.done) return entrySay('entry.comb-cut');
-      if (p.flaws) return entrySay('entry.flaws-drawn');
+      if (p.spoilt) return houseSay(`entry.spoilt.${p.spoilt}`);
+      if (p.done) return houseSay('entry.comb-cut');
+      if (p.flaws) return houseSay('entry.flaws-drawn');
       return p.cutsDone === undefined
-        ? entrySay('entry.board-changed')
-        : entrySay('entry.cut-made', { cut: p.cutsDone });
+        ? houseSay('entry.board-changed')
+        : houseSay('entry.cut-made', { cut: p.cutsDone });
     },
     run: async (unit, { done, ...changes }, { id }) => {
       const board = await boardOf(unit, id);
       const batch = await openBatch(unit, board.batchId);
       if (changes.cutsDone !== undefined && changes.cutsDone > board.cuts.length)
-        throw refused(refusalSay('refusal.so-many-cuts-are-not'), 'payload.cutsDone');
+        throw refused(houseSay('refusal.so-many-cuts-are-not'), 'payload.cutsDone');
       await unit.update(
         'cutBoards',
         id,
@@ -191,15 +188,14 @@ export const cutWrites = [
   write('/cutPieces/:id', {
     sentence: (p) => {
       if (p.netG != null)
-        return entrySay('entry.piece-weighed', { netG: { massG: p.netG, as: 'read' } });
-      if (p.state === 'cracked') return entrySay('entry.piece-cracked');
-      return p.state === 'cut' ? entrySay('entry.piece-cut') : entrySay('entry.piece-looked-at');
+        return houseSay('entry.piece-weighed', { netG: { massG: p.netG, as: 'read' } });
+      if (p.state === 'cracked') return houseSay('entry.piece-cracked');
+      return p.state === 'cut' ? houseSay('entry.piece-cut') : houseSay('entry.piece-looked-at');
     },
     run: async (unit, { grade, ...changes }, { id }) => {
       const piece = await find(unit.db, 'cutPieces', id, 'piece');
       const batch = await openBatch(unit, piece.batchId);
-      if (piece.lotId)
-        throw conflict('packed', refusalSay('refusal.this-piece-packed-already-undo'));
+      if (piece.lotId) throw conflict('packed', houseSay('refusal.this-piece-packed-already-undo'));
       const next = { ...piece, ...changes };
       await unit.update(
         'cutPieces',

@@ -1,4 +1,5 @@
-import { BadInput, readingMoisture, type BenchReading, refusalSay, entrySay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { BadInput, readingMoisture, type BenchReading } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { batchDetail } from '../harvest/detail.js';
 import { batchView } from '../harvest/batches.js';
@@ -8,13 +9,13 @@ import { write } from '../store/writes.js';
 export const waterWrites = [
   write('/waterReadings', {
     sentence: (p) =>
-      entrySay('entry.water-measured', {
+      houseSay('entry.water-measured', {
         reading:
           p.reading.scale === 'index' ? String(p.reading.value) : { percent: p.reading.value },
       }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
-      if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
+      if (batch.closedAt) throw conflict('closed', houseSay('refusal.this-harvest-closed'));
       const moisturePercent = moistureOf(payload.reading);
       await unit.insert('waterReadings', { ...payload, moisturePercent, occurredAt: unit.at });
       return { detail: await batchDetail(unit.db, batch.id) };

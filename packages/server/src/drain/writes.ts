@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import {
   type Mass,
   type Say,
@@ -13,8 +14,6 @@ import {
   type NewDrain,
   type NewDrainEvent,
   firstOf,
-  refusalSay,
-  entrySay,
 } from '@furrow/core';
 
 import { conflict, refused } from '../problem.js';
@@ -37,9 +36,9 @@ async function anyDrain(unit: UnitOfWork, id: string): Promise<Drain> {
 
 async function runningDrain(unit: UnitOfWork, id: string): Promise<Drain> {
   const drain = await anyDrain(unit, id);
-  if (drain.endedAt) throw conflict('closed', refusalSay('refusal.this-drain-closed'));
+  if (drain.endedAt) throw conflict('closed', houseSay('refusal.this-drain-closed'));
   if (Date.parse(unit.at) < Date.parse(drain.startedAt))
-    throw refused(refusalSay('refusal.this-lies-before-drain-began'), 'occurredAt');
+    throw refused(houseSay('refusal.this-lies-before-drain-began'), 'occurredAt');
   return drain;
 }
 
@@ -54,10 +53,10 @@ async function pourToPot(
 ): Promise<void> {
   const from = await lotView(unit.db, potFromLotId!);
   if (from?.kind !== 'honey')
-    throw refused(refusalSay('refusal.choose-lot-honey-that-in'), 'payload.potFromLotId');
+    throw refused(houseSay('refusal.choose-lot-honey-that-in'), 'payload.potFromLotId');
   if (from.nowG < potStartG)
     throw refused(
-      refusalSay('refusal.only-are-there', {
+      houseSay('refusal.only-are-there', {
         nowG: { massG: from.nowG, as: 'read' },
         from: from.name,
       }),
@@ -84,35 +83,35 @@ async function closeIfEmpty(unit: UnitOfWork, batchId: string): Promise<void> {
 
 const degrees = ({ temperatureC }: NewDrainEvent): SayValue => ({ temperatureC: temperatureC! });
 const EVENT_SENTENCES: Record<NewDrainEvent['kind'], (p: NewDrainEvent) => Say> = {
-  stir: () => entrySay('entry.stirred'),
-  mash: () => entrySay('entry.mashed'),
-  'draw-off': (p) => entrySay('entry.drew-off', { g: { massG: p.g!, as: 'read' } }),
-  temperature: (p) => entrySay('entry.temperature', { temperature: degrees(p) }),
-  warm: (p) => entrySay('entry.warming', { temperature: degrees(p) }),
-  'warm-end': () => entrySay('entry.warming-ended'),
-  press: () => entrySay('entry.press-turned'),
-  skim: (p) => entrySay('entry.skimmed', { g: { massG: p.g!, as: 'read' } }),
-  moisture: (p) => entrySay('entry.water', { water: { percent: p.moisturePercent! } }),
+  stir: () => houseSay('entry.stirred'),
+  mash: () => houseSay('entry.mashed'),
+  'draw-off': (p) => houseSay('entry.drew-off', { g: { massG: p.g!, as: 'read' } }),
+  temperature: (p) => houseSay('entry.temperature', { temperature: degrees(p) }),
+  warm: (p) => houseSay('entry.warming', { temperature: degrees(p) }),
+  'warm-end': () => houseSay('entry.warming-ended'),
+  press: () => houseSay('entry.press-turned'),
+  skim: (p) => houseSay('entry.skimmed', { g: { massG: p.g!, as: 'read' } }),
+  moisture: (p) => houseSay('entry.water', { water: { percent: p.moisturePercent! } }),
 };
 
 /** More weighs out than was put in: said with what was drawn off, where something was. */
 function moreCameOut(drain: Drain, at: string): Say {
   const crushed: Mass = { massG: drain.crushedG, as: 'read' };
   return drawnBefore(drain.events, at) > 0
-    ? refusalSay('refusal.more-than-crushed-and-drawn', { crushed })
-    : refusalSay('refusal.more-than-crushed', { crushed });
+    ? houseSay('refusal.more-than-crushed-and-drawn', { crushed })
+    : houseSay('refusal.more-than-crushed', { crushed });
 }
 
 export const drainWrites = [
   write('/drains', {
-    sentence: () => entrySay('entry.drain-begun'),
+    sentence: () => houseSay('entry.drain-begun'),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
-      if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
+      if (batch.closedAt) throw conflict('closed', houseSay('refusal.this-harvest-closed'));
       const book = await bookView(unit.db, batch.id);
       const comb = book.lots.find((lot) => lot.kind === 'comb');
       if (!comb || comb.nowG <= 0)
-        throw refused(refusalSay('refusal.there-no-comb-left-to'), 'payload.batchId');
+        throw refused(houseSay('refusal.there-no-comb-left-to'), 'payload.batchId');
       for (const key of ['upperVesselId', 'lowerVesselId'] as const)
         if (payload[key]) await find(unit.db, 'vessels', payload[key], 'vessel');
       const crushed = await lotOf(unit, batch, 'crushed', 'crushed comb');
@@ -132,18 +131,18 @@ export const drainWrites = [
     },
   }),
   write('/harvests/:id/join', {
-    sentence: () => entrySay('entry.two-harvests-put-into-one'),
+    sentence: () => houseSay('entry.two-harvests-put-into-one'),
     run: async (unit, { intoBatchId, agreed }, { id }) => {
       const [batch, into] = [await batchView(unit.db, id), await batchView(unit.db, intoBatchId)];
       if (batch.closedAt || into.closedAt)
-        throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
+        throw conflict('closed', houseSay('refusal.this-harvest-closed'));
       if (batch.id === into.id)
-        throw refused(refusalSay('refusal.choose-another-harvest'), 'payload.intoBatchId');
+        throw refused(houseSay('refusal.choose-another-harvest'), 'payload.intoBatchId');
       if (!agreed && (!batch.lotGroup || batch.lotGroup !== into.lotGroup))
-        throw refused(refusalSay('refusal.these-were-not-chosen-as'), 'payload.intoBatchId');
+        throw refused(houseSay('refusal.these-were-not-chosen-as'), 'payload.intoBatchId');
       const comb = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'comb');
       if (!comb || comb.nowG <= 0)
-        throw refused(refusalSay('refusal.there-no-comb-this-harvest'), 'payload.intoBatchId');
+        throw refused(houseSay('refusal.there-no-comb-this-harvest'), 'payload.intoBatchId');
       await unit.flow({
         from: comb.id,
         to: await lotOf(unit, into, 'comb', 'comb'),
@@ -161,7 +160,7 @@ export const drainWrites = [
   }),
   write('/weighings', {
     sentence: (p) =>
-      entrySay('entry.weighed', {
+      houseSay('entry.weighed', {
         netG: { massG: p.grossG - p.tareG, as: 'read' },
       }),
     run: async (unit, payload) => {
@@ -181,7 +180,7 @@ export const drainWrites = [
   }),
   write('/weighings/:id', {
     sentence: (p) =>
-      p.leftOut ? entrySay('entry.weighing-left-out') : entrySay('entry.weighing-counted-again'),
+      p.leftOut ? houseSay('entry.weighing-left-out') : houseSay('entry.weighing-counted-again'),
     run: async (unit, payload, { id }) => {
       const weighing = await find(unit.db, 'weighings', id, 'weighing');
       const drain = await runningDrain(unit, weighing.drainId);
@@ -191,7 +190,7 @@ export const drainWrites = [
   }),
   write('/readings', {
     sentence: (p) =>
-      entrySay('entry.readings', { readings: p.readings.length, instrument: p.instrument }),
+      houseSay('entry.readings', { readings: p.readings.length, instrument: p.instrument }),
     run: async (unit, { id, drainId, instrument, readings }) => {
       const drain = await runningDrain(unit, drainId);
       const vessel = drain.lowerVesselId
@@ -221,10 +220,10 @@ export const drainWrites = [
       const batch = await batchView(unit.db, drain.batchId);
       const { rules } = await currentRules(unit.db);
       if (payload.kind === 'warm' && rules.warm === 'never')
-        throw refused(refusalSay('refusal.your-house-rule-never-to'), 'payload.temperatureC');
+        throw refused(houseSay('refusal.your-house-rule-never-to'), 'payload.temperatureC');
       if (payload.kind === 'warm' && payload.temperatureC! > rules.warmLimitC)
         throw refused(
-          refusalSay('refusal.your-house-rule-warms-to', {
+          houseSay('refusal.your-house-rule-warms-to', {
             warmLimitC: { temperatureC: rules.warmLimitC },
           }),
           'payload.temperatureC',
@@ -245,7 +244,7 @@ export const drainWrites = [
       if (payload.kind === 'press')
         await estimateGivesWay(unit, batch, drain, {
           overG: (payload.g ?? 0) - drain.crushedG,
-          otherwise: refusalSay('refusal.more-than-crushed-now', {
+          otherwise: houseSay('refusal.more-than-crushed-now', {
             crushed: { massG: drain.crushedG, as: 'read' },
           }),
           field: 'payload.g',
@@ -256,7 +255,7 @@ export const drainWrites = [
         const drippedG = Math.max(0, payload.g! - potLeftG(drain, unit.at));
         await estimateGivesWay(unit, batch, drain, {
           overG: drippedG - nowG,
-          otherwise: refusalSay('refusal.more-than-can-have-come', {
+          otherwise: houseSay('refusal.more-than-can-have-come', {
             left: { massG: nowG, as: 'read' },
           }),
           field: 'payload.g',
@@ -280,14 +279,14 @@ export const drainWrites = [
     },
   }),
   write('/blends', {
-    sentence: (p) => entrySay('entry.poured-together', { g: { massG: p.g, as: 'read' } }),
+    sentence: (p) => houseSay('entry.poured-together', { g: { massG: p.g, as: 'read' } }),
     run: async (unit, { fromLotId, intoLotId, g }) => {
       const [from, into] = [await lotView(unit.db, fromLotId), await lotView(unit.db, intoLotId)];
       if (from?.kind !== 'honey' || into?.kind !== 'honey')
-        throw refused(refusalSay('refusal.only-honey-poured-to-honey'), 'payload.fromLotId');
+        throw refused(houseSay('refusal.only-honey-poured-to-honey'), 'payload.fromLotId');
       if (from.nowG < g)
         throw refused(
-          refusalSay('refusal.only-are-there', {
+          houseSay('refusal.only-are-there', {
             nowG: { massG: from.nowG, as: 'read' },
             from: from.name,
           }),
@@ -298,7 +297,7 @@ export const drainWrites = [
     },
   }),
   write('/drains/:id/close', {
-    sentence: () => entrySay('entry.drain-closed'),
+    sentence: () => houseSay('entry.drain-closed'),
     run: async (unit, payload, { id }) => {
       const drain = await runningDrain(unit, id);
       const batch = await batchView(unit.db, drain.batchId);

@@ -1,5 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { MessageChannel, receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
-import { BadInput, refusalSay } from '@furrow/core';
+import { BadInput } from '@furrow/core';
 import { Piscina } from 'piscina';
 import { Problem } from '../problem.js';
 import type { TaskName, Tasks } from './tasks.js';
@@ -40,12 +41,12 @@ function inWords(error: unknown, mostMs: number): unknown {
     return new Problem(
       503,
       'took-too-long',
-      refusalSay('refusal.this-took-longer-than-s', { seconds: mostMs / 1000 }),
+      houseSay('refusal.this-took-longer-than-s', { seconds: mostMs / 1000 }),
     );
   if (code === 'ERR_WORKER_OUT_OF_MEMORY')
-    return new Problem(413, 'too-large', refusalSay('refusal.this-wants-more-memory-than'));
+    return new Problem(413, 'too-large', houseSay('refusal.this-wants-more-memory-than'));
   if (message?.includes('queue is at limit'))
-    return new Problem(503, 'busy', refusalSay('refusal.too-much-being-worked-out'));
+    return new Problem(503, 'busy', houseSay('refusal.too-much-being-worked-out'));
   return error;
 }
 

@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import type { NextFunction, Request, Response } from 'express';
 import { Problem } from '../problem.js';
 import { isOwnName, nameOfHost } from './names.js';
@@ -21,9 +21,9 @@ const opensAPage = (request: Request): boolean =>
   !request.path.startsWith('/api/');
 
 const foreignHost = (): Problem =>
-  new Problem(421, 'foreign-host', refusalSay('refusal.furrow-not-called-by-this'));
+  new Problem(421, 'foreign-host', houseSay('refusal.furrow-not-called-by-this'));
 const foreignPage = (): Problem =>
-  new Problem(403, 'foreign-origin', refusalSay('refusal.this-page-does-not-belong'));
+  new Problem(403, 'foreign-origin', houseSay('refusal.this-page-does-not-belong'));
 
 /**
  * Whether the page that asks is one that this server itself gave out; a program that is no browser

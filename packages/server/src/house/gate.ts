@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { parse as parseCookies } from 'cookie';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import { Problem } from '../problem.js';
@@ -90,13 +90,13 @@ function atTheTable(request: Request, next: NextFunction): void {
   setVisitor(request, { at: 'table' });
   next(
     cameByProxy(request)
-      ? new Problem(403, 'behind-proxy', refusalSay('refusal.this-came-through-proxy-say'))
+      ? new Problem(403, 'behind-proxy', houseSay('refusal.this-came-through-proxy-say'))
       : undefined,
   );
 }
 
 const notPaired = (): Problem =>
-  new Problem(401, 'not-paired', refusalSay('refusal.this-device-not-let-in'));
+  new Problem(401, 'not-paired', houseSay('refusal.this-device-not-let-in'));
 
 export const emptyPairPage = (house: House, request: Request): string => {
   const code = typeof request.query.code === 'string' ? request.query.code : '';
@@ -107,7 +107,7 @@ function asDevice(device: Device, request: Request, response: Response, next: Ne
   if (device.kind === 'household' || !request.path.startsWith('/api/v1/')) return next();
   if (!helperMay(request.method, request.path.slice('/api/v1'.length)))
     return next(
-      new Problem(403, 'not-for-helpers', refusalSay('refusal.this-households-own-ask-one')),
+      new Problem(403, 'not-for-helpers', houseSay('refusal.this-households-own-ask-one')),
     );
   const json = response.json.bind(response);
   response.json = (body) => json(withoutPrices(body));

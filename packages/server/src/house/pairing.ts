@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { randomInt, timingSafeEqual } from 'node:crypto';
 import { Problem } from '../problem.js';
 import { hashOf, type DeviceKind } from './devices.js';
@@ -24,7 +24,7 @@ const same = (a: string, b: string): boolean =>
   timingSafeEqual(Buffer.from(hashOf(a)), Buffer.from(hashOf(b)));
 
 const noCode = (): Problem =>
-  new Problem(403, 'no-code', refusalSay('refusal.this-code-not-good-any'), 'code');
+  new Problem(403, 'no-code', houseSay('refusal.this-code-not-good-any'), 'code');
 
 /** One code at a time, good once, for ten minutes and five tries; it is nowhere but in memory. */
 export class Pairings {
@@ -65,6 +65,6 @@ export class Pairings {
       this.open = null;
       throw noCode();
     }
-    throw new Problem(403, 'wrong-code', refusalSay('refusal.these-are-not-eight-letters'), 'code');
+    throw new Problem(403, 'wrong-code', houseSay('refusal.these-are-not-eight-letters'), 'code');
   }
 }

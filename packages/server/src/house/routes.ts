@@ -1,5 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { codeOf } from '../store/thrown.js';
-import { type HouseView, refusalSay } from '@furrow/core';
+import { type HouseView } from '@furrow/core';
 import express, { Router, type Request, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { z } from 'zod';
@@ -56,13 +57,13 @@ const perMinute = (limit: number) =>
     standardHeaders: 'draft-8',
     legacyHeaders: false,
     handler: (_request, _response, next) =>
-      next(new Problem(429, 'too-many', refusalSay('refusal.too-many-at-once-wait'))),
+      next(new Problem(429, 'too-many', houseSay('refusal.too-many-at-once-wait'))),
   });
 
 /** What is asked for at the machine itself and nowhere else. */
 function atTheTableOnly(request: Request): void {
   if (visitorOf(request).at !== 'table')
-    throw new Problem(403, 'at-the-table', refusalSay('refusal.who-let-in-said-at'));
+    throw new Problem(403, 'at-the-table', houseSay('refusal.who-let-in-said-at'));
 }
 
 const shownDevice = ({ id, name, person, kind, pairedAt, lastSeenAt, endsAt }: Device) => ({
@@ -153,7 +154,7 @@ function cannotOpen(error: unknown, port: number): unknown {
     return new Problem(
       409,
       'port-taken',
-      refusalSay('refusal.another-program-listens-on-port', { port }),
+      houseSay('refusal.another-program-listens-on-port', { port }),
     );
   return error;
 }
@@ -164,7 +165,7 @@ export function pairRoutes(house: House): Router {
   router.use('/lot', perMinute(LOT_PAGES_A_MINUTE));
   router.get('/furrow-authority.crt', (_request, response) => {
     if (!house.sharing.authority)
-      throw new Problem(404, 'not-found', refusalSay('refusal.there-none-here'));
+      throw new Problem(404, 'not-found', houseSay('refusal.there-none-here'));
     response.type('application/x-x509-ca-cert').send(house.sharing.authority);
   });
   router.get('/pair', (request, response) => {

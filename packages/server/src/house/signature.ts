@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import type { Request } from 'express';
 import type { Knex } from 'knex';
 import type { Writer } from '../events.js';
@@ -43,5 +43,5 @@ export async function refuseOthersUndo(db: Knex, request: Request): Promise<void
       .first('device', 'person'),
   );
   if (command && command.device === device.name && command.person === device.person) return;
-  throw new Problem(403, 'not-for-helpers', refusalSay('refusal.this-was-written-by-another'));
+  throw new Problem(403, 'not-for-helpers', houseSay('refusal.this-was-written-by-another'));
 }

@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import {
   estimateSeen,
   frameHoney,
@@ -14,7 +15,6 @@ import {
   vesselsBefore,
   isStingless,
   firstOf,
-  refusalSay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail } from '../harvest/detail.js';
@@ -120,7 +120,7 @@ export async function frameLoadG(
 ): Promise<number> {
   const detail = await batchDetail(db, batchId);
   if (!detail.batch.combIds.includes(combId))
-    throw refused(refusalSay('refusal.this-frame-was-not-chosen'), 'combId');
+    throw refused(houseSay('refusal.this-frame-was-not-chosen'), 'combId');
   const { rules } = await currentRules(db);
   const runs = detail.batch.combIds.map((id) => frameRun(id, 0, detail.frameEvents));
   const id = vesselId ?? firstOf(runs, (r) => r.combId === combId).vesselId;

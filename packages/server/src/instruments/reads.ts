@@ -1,4 +1,5 @@
-import { dropQuery, hiveScaleQuery, scaleQuery, type ScaleQuery, refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { dropQuery, hiveScaleQuery, scaleQuery, type ScaleQuery } from '@furrow/core';
 import { refused } from '../problem.js';
 import { batchDetail } from '../harvest/detail.js';
 import { read, type Reading } from '../reading.js';
@@ -17,7 +18,7 @@ function onThePan({ db, clock }: Reading, on: ScaleQuery): Promise<number> {
     return frameLoadG(db, batchId, combId, clock.now(), vesselId || undefined);
   if (batchId && combId) return takeLoadG(db, batchId, combId, vesselId || null);
   if (on.grams) return Promise.resolve(Math.max(0, Number(on.grams) || 0));
-  throw refused(refusalSay('refusal.say-what-stands-on-scale'), 'drainId');
+  throw refused(houseSay('refusal.say-what-stands-on-scale'), 'drainId');
 }
 
 const scaleRead = read('/instruments/bench-scale', async (reading, { query }) =>
@@ -35,7 +36,7 @@ const refractometerRead = read(
   },
 );
 const hiveScaleRead = read('/instruments/hive-scale', async ({ db, instruments }, { query }) => {
-  if (!query.hiveId) throw refused(refusalSay('refusal.say-which-hive-stands-on'), 'hiveId');
+  if (!query.hiveId) throw refused(houseSay('refusal.say-which-hive-stands-on'), 'hiveId');
   return instruments.hiveScale.read(await hiveLoadG(db, query.hiveId));
 });
 
@@ -55,6 +56,6 @@ export async function readingNow(reading: Reading, name: string, query: unknown)
     case 'hive-scale':
       return hiveScaleRead.run(reading, { ...asked, query: hiveScaleQuery.parse(query) });
     default:
-      throw refused(refusalSay('refusal.there-no-such-instrument-here'), 'instrument');
+      throw refused(houseSay('refusal.there-no-such-instrument-here'), 'instrument');
   }
 }

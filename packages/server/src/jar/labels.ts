@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import {
   HOLD_WORDS,
   STARTING_DESIGN_ID,
@@ -18,8 +19,6 @@ import {
   type Lot,
   type LotKeeping,
   type Print,
-  refusalSay,
-  entrySay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
@@ -68,7 +67,7 @@ export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   const lot = await lotView(db, id);
   const { code, netG } = lot ?? {};
   if (!lot || !code || !netG)
-    throw refused(refusalSay('refusal.there-no-such-filled-lot'), 'payload.lotId');
+    throw refused(houseSay('refusal.there-no-such-filled-lot'), 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
   const hive = await find(db, 'hives', batch.hiveId, 'hive');
   const water = measuredWaterPercent(await waterSourcesOf(db, batch));
@@ -180,7 +179,7 @@ const spooled = (
 /** Labels: their sheets and look, what is claimed, and the printer's spool. */
 export const labelWrites = [
   write('/labelSheets', {
-    sentence: (p) => entrySay('entry.label-sheet', { name: p.name }),
+    sentence: (p) => houseSay('entry.label-sheet', { name: p.name }),
     run: async (unit, payload) => {
       const problem = sheetProblem(payload);
       if (problem) throw refused(problem, 'payload.columns');
@@ -189,7 +188,7 @@ export const labelWrites = [
     },
   }),
   write('/labelDesigns', {
-    sentence: (p) => entrySay('entry.label', { name: p.name }),
+    sentence: (p) => houseSay('entry.label', { name: p.name }),
     run: async (unit, payload) => {
       await sheetOf(unit.db, payload.sheetId);
       await unit.insert('labelDesigns', payload);
@@ -197,7 +196,7 @@ export const labelWrites = [
     },
   }),
   write('/labelDesigns/:id', {
-    sentence: () => entrySay('entry.label-changed'),
+    sentence: () => houseSay('entry.label-changed'),
     run: async (unit, payload, { id }) => {
       if (payload.sheetId) await sheetOf(unit.db, payload.sheetId);
       await unit.update('labelDesigns', id, payload, unit.command.baseRevision);
@@ -207,8 +206,8 @@ export const labelWrites = [
   write('/lots/:id/claim', {
     sentence: (p) =>
       p.flower
-        ? entrySay('entry.flower-lot', { flower: p.flower })
-        : entrySay('entry.no-flower-named'),
+        ? houseSay('entry.flower-lot', { flower: p.flower })
+        : houseSay('entry.no-flower-named'),
     run: async (unit, payload, { id }) => {
       const { lot } = await filledLot(unit.db, id);
       await unit.update('lots', id, {
@@ -222,19 +221,19 @@ export const labelWrites = [
     sentence: (p) => `Batch code ${p.code}`,
     run: async (unit, payload, { id }) => {
       const [batch] = await batchViews(unit.db, { id });
-      if (!batch) throw refused(refusalSay('refusal.there-no-such-harvest'), 'payload.code');
+      if (!batch) throw refused(houseSay('refusal.there-no-such-harvest'), 'payload.code');
       if (
         await unit.db('lots').where({ batchId: id, removedAt: null }).whereNotNull('code').first()
       )
         throw conflict(
           'code-fixed',
-          refusalSay('refusal.jars-this-harvest-carry-its'),
+          houseSay('refusal.jars-this-harvest-carry-its'),
           'payload.code',
         );
       const used = await codeInUse(unit.db, payload.code, id);
       if (used)
         throw refused(
-          refusalSay('refusal.code-code-that-comes-again', { code: payload.code, used }),
+          houseSay('refusal.code-code-that-comes-again', { code: payload.code, used }),
           'payload.code',
         );
       await unit.update('batches', id, { code: payload.code }, unit.command.baseRevision);
@@ -244,15 +243,15 @@ export const labelWrites = [
   write('/prints', {
     sentence: (p) =>
       p.copies
-        ? entrySay('entry.labels-copied', { copies: p.copies })
-        : entrySay('entry.labels-printed'),
+        ? houseSay('entry.labels-copied', { copies: p.copies })
+        : houseSay('entry.labels-printed'),
     run: async (unit, payload) => {
       const design = await find(unit.db, 'labelDesigns', payload.designId, 'label');
       const { id: _id, revision: _revision, ...sheet } = await sheetOf(unit.db, design.sheetId);
       const { lot, labels, qrText, holds } = await labelsOf(unit.db, payload.lotId);
       if (holds.length)
         throw refused(
-          refusalSay('refusal.no-label-for-it', { why: holdText(holds[0]) }),
+          houseSay('refusal.no-label-for-it', { why: holdText(holds[0]) }),
           'payload.lotId',
         );
       for (const label of labels) {
@@ -265,7 +264,7 @@ export const labelWrites = [
           : Array.from({ length: payload.copies }, (_, i) => labels[i % labels.length]);
       if (payload.startAt >= sheet.columns * sheet.rows)
         throw refused(
-          refusalSay('refusal.sheet-has-labels', { labels: sheet.columns * sheet.rows }),
+          houseSay('refusal.sheet-has-labels', { labels: sheet.columns * sheet.rows }),
           'payload.startAt',
         );
       await spooled(unit, {
@@ -283,12 +282,12 @@ export const labelWrites = [
     },
   }),
   write('/prints/:id/misprint', {
-    sentence: (p) => entrySay('entry.labels-misprinted', { count: p.count, why: p.why }),
+    sentence: (p) => houseSay('entry.labels-misprinted', { count: p.count, why: p.why }),
     run: async (unit, payload, { id }) => {
       const print = await find(unit.db, 'prints', id, 'print');
       if (print.misprinted + payload.count > print.labels.length)
         throw refused(
-          refusalSay('refusal.only-labels-this-print-are', {
+          houseSay('refusal.only-labels-this-print-are', {
             labels: print.labels.length - print.misprinted,
           }),
           'payload.count',

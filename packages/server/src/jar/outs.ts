@@ -1,13 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
-import {
-  FATES_UNDER_HOLD,
-  FATE_WORDS,
-  HOLD_WORDS,
-  discountIssue,
-  type Fate,
-  refusalSay,
-  entrySay,
-} from '@furrow/core';
+import { FATES_UNDER_HOLD, FATE_WORDS, HOLD_WORDS, discountIssue, type Fate } from '@furrow/core';
 
 import { notFound, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
@@ -62,11 +55,11 @@ async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise
 /** What leaves the shelf: sold, given, eaten, into mead or cosmetics, spoilt. */
 export const outWrites = [
   write('/outs', {
-    sentence: (p) => entrySay(`entry.out.${p.fate}`, { count: p.count }),
+    sentence: (p) => houseSay(`entry.out.${p.fate}`, { count: p.count }),
     run: async (unit, payload) => {
       const lot = await lotView(unit.db, payload.lotId);
       if (!lot?.count || (lot.kind !== 'pieces' && lot.kind !== 'jars'))
-        throw refused(refusalSay('refusal.choose-jars-or-pieces-that'), 'payload.lotId');
+        throw refused(houseSay('refusal.choose-jars-or-pieces-that'), 'payload.lotId');
       const against = await fateRefused(unit, lot.id, payload.fate);
       if (against) throw refused(against, 'payload.fate');
       const gone = Number(
@@ -77,8 +70,8 @@ export const outWrites = [
       if (payload.count > left)
         throw refused(
           left === 0
-            ? refusalSay('refusal.none-them-left')
-            : refusalSay('refusal.only-them-are-left', { left }),
+            ? houseSay('refusal.none-them-left')
+            : houseSay('refusal.only-them-are-left', { left }),
           'payload.count',
         );
       const issue = discountIssue(payload);
@@ -105,7 +98,7 @@ export const outWrites = [
     },
   }),
   write('/reserves', {
-    sentence: (p) => entrySay('entry.jars-promised', { count: p.count }),
+    sentence: (p) => houseSay('entry.jars-promised', { count: p.count }),
     run: async (unit, { who, ...reserve }) => {
       await find(unit.db, 'jarKinds', reserve.jarKindId, 'kind of jar');
       await unit.insert('reserves', {
@@ -119,10 +112,10 @@ export const outWrites = [
   ...(['done', 'withdraw'] as const).map((act) =>
     write(`/reserves/:id/${act}`, {
       sentence: () =>
-        act === 'done' ? entrySay('entry.promise-kept') : entrySay('entry.promise-withdrawn'),
+        act === 'done' ? houseSay('entry.promise-kept') : houseSay('entry.promise-withdrawn'),
       run: async (unit, _payload, { id }) => {
         const reserve = await find(unit.db, 'reserves', id, 'promise');
-        if (reserve.doneAt) throw refused(refusalSay('refusal.this-promise-kept-already'), 'id');
+        if (reserve.doneAt) throw refused(houseSay('refusal.this-promise-kept-already'), 'id');
         await unit.update(
           'reserves',
           id,
@@ -133,7 +126,7 @@ export const outWrites = [
     }),
   ),
   write('/people/:id/forget', {
-    sentence: () => entrySay('entry.name-forgotten'),
+    sentence: () => houseSay('entry.name-forgotten'),
     run: async (unit, _payload, { id }) => {
       // Not undone by the journal: what is forgotten is not written anywhere.
       if ((await unit.db('people').where({ id }).update({ name: '' })) === 0)

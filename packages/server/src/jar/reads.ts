@@ -1,5 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { lotByCode } from './codes.js';
-import { PAPERS, type PrintLine, refusalSay } from '@furrow/core';
+import { PAPERS, type PrintLine } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { qrRuns } from '../files/labels.js';
@@ -75,7 +76,7 @@ export function jarFiles({ db, phoneAddress }: Reading): Router {
   router.get('/lots/:id/labels.pdf', async (request, response) => {
     const { labels, qrText, lot, holds } = await labelsOf(db, request.params.id);
     if (holds.length)
-      throw refused(refusalSay('refusal.no-label-for-it', { why: holdText(holds[0]) }));
+      throw refused(houseSay('refusal.no-label-for-it', { why: holdText(holds[0]) }));
     const [design] = await list(db, 'labelDesigns');
     pdfAnswer(
       response,

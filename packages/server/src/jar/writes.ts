@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import {
   fillAccuracy,
   overfull,
@@ -5,8 +6,6 @@ import {
   type JarKindRecord,
   type Lot,
   dayOf,
-  refusalSay,
-  entrySay,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 
@@ -43,7 +42,7 @@ function fillRefused(
   const [nowG, totalG] = [honey?.nowG ?? 0, count * netG];
   if (nowG < totalG)
     return refused(
-      refusalSay('refusal.jars-are-honey-are-there', {
+      houseSay('refusal.jars-are-honey-are-there', {
         count,
         netG: { massG: netG, as: 'read' },
         totalG: { massG: totalG, as: 'read' },
@@ -53,7 +52,7 @@ function fillRefused(
     );
   if (jar.stock < count)
     return refused(
-      refusalSay('refusal.only-are-in-stock', { stock: jar.stock, kind: jar.name }),
+      houseSay('refusal.only-are-in-stock', { stock: jar.stock, kind: jar.name }),
       path,
     );
   const tooSmall = roomRefused(netG, jar);
@@ -61,7 +60,7 @@ function fillRefused(
   const { minG, maxG } = jar;
   if (netG < (minG ?? 0) || netG > (maxG ?? Infinity))
     return refused(
-      refusalSay('refusal.filled-with-to', {
+      houseSay('refusal.filled-with-to', {
         jar: jar.name,
         minG: { massG: minG ?? 1, as: 'read' },
         maxG: { massG: maxG ?? jar.netG, as: 'read' },
@@ -69,7 +68,7 @@ function fillRefused(
       netPath,
     );
   return weights.length > count
-    ? refused(refusalSay('refusal.jars-weights', { count, weights: weights.length }), path)
+    ? refused(houseSay('refusal.jars-weights', { count, weights: weights.length }), path)
     : null;
 }
 
@@ -126,13 +125,13 @@ async function fill(
 
 export const jarWrites = [
   write('/pieces', {
-    sentence: (p) => entrySay('entry.pieces-comb-honey-cut', { count: p.count }),
+    sentence: (p) => houseSay('entry.pieces-comb-honey-cut', { count: p.count }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const comb = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'comb');
       if (!comb || comb.nowG < payload.totalG)
         throw refused(
-          refusalSay('refusal.only-comb-are-there-to', {
+          houseSay('refusal.only-comb-are-there-to', {
             nowG: { massG: comb?.nowG ?? 0, as: 'read' },
           }),
           'payload.totalG',
@@ -154,7 +153,7 @@ export const jarWrites = [
   }),
   write('/fillings', {
     sentence: (p) =>
-      entrySay('entry.jars-filled', { count: p.count, netG: { massG: p.netG, as: 'read' } }),
+      houseSay('entry.jars-filled', { count: p.count, netG: { massG: p.netG, as: 'read' } }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const honey = (await bookView(unit.db, batch.id)).lots.find(
@@ -168,14 +167,14 @@ export const jarWrites = [
   write('/fillings/several', {
     sentence: (p) => {
       const n = p.fillings.reduce((sum, f) => sum + f.count, 0);
-      return entrySay('entry.jars-filled-from-several-lots', { count: n });
+      return houseSay('entry.jars-filled-from-several-lots', { count: n });
     },
     run: async (unit, { fillings }) => {
       for (const [i, { honeyLotId, ...filling }] of fillings.entries()) {
         const honey = await lotView(unit.db, honeyLotId);
         if (honey?.kind !== 'honey')
           throw refused(
-            refusalSay('refusal.there-no-such-lot-honey'),
+            houseSay('refusal.there-no-such-lot-honey'),
             `payload.fillings[${i}].honeyLotId`,
           );
         await fill(
@@ -190,20 +189,20 @@ export const jarWrites = [
     },
   }),
   write('/lots/:id/weights', {
-    sentence: (p) => entrySay('entry.jars-weighed', { weights: p.weights.length }),
+    sentence: (p) => houseSay('entry.jars-weighed', { weights: p.weights.length }),
     run: async (unit, { weights }, { id }) => {
       const lot = await lotView(unit.db, id);
       if (lot?.kind !== 'jars' || !lot.count || !lot.netG)
-        throw refused(refusalSay('refusal.choose-jars-that-were-filled'), 'payload.weights');
+        throw refused(houseSay('refusal.choose-jars-that-were-filled'), 'payload.weights');
       if (weights.length > lot.count)
         throw refused(
-          refusalSay('refusal.lot-has-jars-weights', { count: lot.count, weights: weights.length }),
+          houseSay('refusal.lot-has-jars-weights', { count: lot.count, weights: weights.length }),
           'payload.weights',
         );
       const odd = weights.find((w) => w > lot.netG! * 1.3 || w < lot.netG! * 0.5);
       if (odd !== undefined)
         throw refused(
-          refusalSay('refusal.far-from-was-jars-tare', {
+          houseSay('refusal.far-from-was-jars-tare', {
             odd: { massG: odd, as: 'read' },
             netG: { massG: lot.netG, as: 'read' },
           }),
@@ -220,11 +219,11 @@ export const jarWrites = [
   }),
   write('/lots/:id/use-first', {
     sentence: (p) =>
-      p.on ? entrySay('entry.lot-to-be-used-first') : entrySay('entry.not-use-first-lot-any'),
+      p.on ? houseSay('entry.lot-to-be-used-first') : houseSay('entry.not-use-first-lot-any'),
     run: async (unit, { on, useBy }, { id }) => {
       const lot = await lotView(unit.db, id);
       if (!lot || !['honey', 'jars', 'pieces'].includes(lot.kind))
-        throw refused(refusalSay('refusal.choose-honey-jars-or-pieces'), 'payload.on');
+        throw refused(houseSay('refusal.choose-honey-jars-or-pieces'), 'payload.on');
       const batch = await batchView(unit.db, lot.batchId);
       const { rules } = await currentRules(unit.db);
       const by = on
@@ -232,7 +231,7 @@ export const jarWrites = [
         : null;
       if (by && by < batch.date)
         throw refused(
-          refusalSay('refusal.it-was-harvested-on', { date: { date: batch.date } }),
+          houseSay('refusal.it-was-harvested-on', { date: { date: batch.date } }),
           'payload.useBy',
         );
       await unit.update('lots', id, { useBy: by });
@@ -242,12 +241,12 @@ export const jarWrites = [
   write('/lots/:id/granulating', {
     sentence: (p) =>
       p.granulating
-        ? entrySay('entry.honey-granulates')
-        : entrySay('entry.honey-does-not-granulate'),
+        ? houseSay('entry.honey-granulates')
+        : houseSay('entry.honey-does-not-granulate'),
     run: async (unit, { granulating }, { id }) => {
       const lot = await lotView(unit.db, id);
       if (!lot || !['honey', 'jars'].includes(lot.kind))
-        throw refused(refusalSay('refusal.choose-honey-or-jars'), 'payload.granulating');
+        throw refused(houseSay('refusal.choose-honey-or-jars'), 'payload.granulating');
       await unit.update('lots', id, { granulating });
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
@@ -259,10 +258,10 @@ export const jarWrites = [
         const end = payload[key];
         if (end === 'outside' || (end === 'loss' && key === 'to')) continue;
         if (!(await unit.db('lots').where({ id: end, removedAt: null }).first()))
-          throw refused(refusalSay('refusal.there-no-such-lot'), `payload.${key}`);
+          throw refused(houseSay('refusal.there-no-such-lot'), `payload.${key}`);
       }
       if (payload.from === 'outside' && (payload.to === 'loss' || payload.to === 'outside'))
-        throw refused(refusalSay('refusal.flow-touches-at-least-one'), 'payload.to');
+        throw refused(houseSay('refusal.flow-touches-at-least-one'), 'payload.to');
       await unit.flow(payload);
       return { flowId: payload.id };
     },

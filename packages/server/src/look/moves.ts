@@ -1,4 +1,5 @@
-import { compartmentShape, hiveKind, stateAt, type Hive, refusalSay, entrySay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { compartmentShape, hiveKind, stateAt, type Hive } from '@furrow/core';
 import type { Knex } from 'knex';
 
 import { conflict, refused } from '../problem.js';
@@ -26,8 +27,7 @@ async function boxWithHive(
 ): Promise<{ place: PlacementRow; hive: Hive }> {
   await find(unit.db, 'carriers', boxId, 'box');
   const place = await placeOf(unit, boxId);
-  if (!place?.parentHiveId)
-    throw conflict('not-placed', refusalSay('refusal.this-box-stands-on-no'));
+  if (!place?.parentHiveId) throw conflict('not-placed', houseSay('refusal.this-box-stands-on-no'));
   return { place, hive: await hiveView(unit.db, place.parentHiveId) };
 }
 /**
@@ -61,14 +61,14 @@ export const moveWrites = [
   write('/orders', {
     sentence: (p) =>
       p.what === 'shift'
-        ? entrySay('entry.bars-shifted-along-hive')
-        : entrySay('entry.two-places-swapped'),
+        ? houseSay('entry.bars-shifted-along-hive')
+        : houseSay('entry.two-places-swapped'),
     run: async (unit, { hiveId, boxId, carrierIds }) => {
       const hive = await hiveView(unit.db, hiveId);
       const parent =
         boxId === null ? { parentHiveId: hiveId, compartment: 'file' } : { parentCarrierId: boxId };
       if (boxId !== null && !hive.boxes.some((b) => b.carrierId === boxId))
-        throw refused(refusalSay('refusal.this-box-does-not-stand'), 'payload.boxId');
+        throw refused(houseSay('refusal.this-box-does-not-stand'), 'payload.boxId');
       const places = await openRows(
         'placements',
         unit
@@ -81,11 +81,7 @@ export const moveWrites = [
         new Set(carrierIds).size === carrierIds.length &&
         places.every((p) => carrierIds.includes(p.carrierId));
       if (!same)
-        throw conflict(
-          'stale',
-          refusalSay('refusal.this-hive-was-changed-in'),
-          'payload.carrierIds',
-        );
+        throw conflict('stale', houseSay('refusal.this-hive-was-changed-in'), 'payload.carrierIds');
       const moves = places.flatMap((from) => {
         const slot = carrierIds.indexOf(from.carrierId) + 1;
         return slot === from.slot
@@ -102,8 +98,7 @@ export const moveWrites = [
               },
             ];
       });
-      if (!moves.length)
-        throw refused(refusalSay('refusal.nothing-was-moved'), 'payload.carrierIds');
+      if (!moves.length) throw refused(houseSay('refusal.nothing-was-moved'), 'payload.carrierIds');
       await rePlace(unit, moves, dateAt(unit.at, hive.site.zone));
       return { hive: await hiveView(unit.db, hiveId) };
     },
@@ -111,25 +106,24 @@ export const moveWrites = [
   write('/boxes', {
     sentence: (p) =>
       ({
-        'add-on-top': entrySay('entry.box-set-on-top'),
-        'add-below': entrySay('entry.box-set-in-below'),
-        'add-between': entrySay('entry.empty-super-set-between'),
+        'add-on-top': houseSay('entry.box-set-on-top'),
+        'add-below': houseSay('entry.box-set-in-below'),
+        'add-between': houseSay('entry.empty-super-set-between'),
       })[p.what],
     run: async (unit, { id, hiveId, at, what }) => {
       const hive = await hiveView(unit.db, hiveId);
       const kind = hiveKind(hive.kind);
       if (!kind.newBox || !kind.moves.includes(what))
         throw refused(
-          refusalSay(
-            what === 'add-below' ? 'refusal.no-box-set-in-below' : 'refusal.no-box-set-on',
-            { kind: kind.name },
-          ),
+          houseSay(what === 'add-below' ? 'refusal.no-box-set-in-below' : 'refusal.no-box-set-on', {
+            kind: kind.name,
+          }),
           'payload.what',
         );
       const places = await boxPlaces(unit.db, hiveId);
       if (at > places.length + 1)
         throw refused(
-          refusalSay('refusal.has-boxes', { hive: hive.name, places: places.length }),
+          houseSay('refusal.has-boxes', { hive: hive.name, places: places.length }),
           'payload.at',
         );
       const on = dateAt(unit.at, hive.site.zone);
@@ -139,7 +133,7 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/turn', {
-    sentence: () => entrySay('entry.super-turned-round'),
+    sentence: () => houseSay('entry.super-turned-round'),
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       await rePlace(
@@ -161,7 +155,7 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/renew', {
-    sentence: () => entrySay('entry.old-frames-or-comb-box'),
+    sentence: () => houseSay('entry.old-frames-or-comb-box'),
     run: async (unit, _payload, { id }) => {
       const { hive } = await boxWithHive(unit, id);
       await unit.update('carriers', id, { madeOn: dateAt(unit.at, hive.site.zone) });
@@ -169,16 +163,16 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/read-dead', {
-    sentence: () => entrySay('entry.brood-box-dead-colony-opened'),
+    sentence: () => houseSay('entry.brood-box-dead-colony-opened'),
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       const { rules } = await currentRules(unit.db);
       if (!stateAt(hive, unit.at, rules).dead)
-        throw refused(refusalSay('refusal.brood-box-stays-closed-while'));
+        throw refused(houseSay('refusal.brood-box-stays-closed-while'));
       if (place.compartment !== 'brood' || hiveKind(hive.kind).bee !== 'honeybee')
-        throw refused(refusalSay('refusal.this-no-brood-box-honeybees'));
+        throw refused(houseSay('refusal.this-no-brood-box-honeybees'));
       if (hive.bars.some((b) => b.boxId === id))
-        throw conflict('open-already', refusalSay('refusal.its-frames-are-read-already'));
+        throw conflict('open-already', houseSay('refusal.its-frames-are-read-already'));
       const shape = compartmentShape(hive.kind, hive.geometry, 'brood');
       const frames = Math.max(1, Math.floor(shape.innerWidthMm / shape.pitchMm));
       const builtOn = hive.colony?.startedOn ?? dateAt(unit.at, hive.site.zone);
@@ -187,13 +181,13 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/off', {
-    sentence: () => entrySay('entry.box-taken-off'),
+    sentence: () => houseSay('entry.box-taken-off'),
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       if (place.compartment === 'brood')
-        throw refused(refusalSay('refusal.brood-box-stays'), 'payload.reason');
+        throw refused(houseSay('refusal.brood-box-stays'), 'payload.reason');
       if (hive.boxes.length === 1)
-        throw refused(refusalSay('refusal.last-box-stays-colony-lives'), 'payload.reason');
+        throw refused(houseSay('refusal.last-box-stays-colony-lives'), 'payload.reason');
       const rest = (await boxPlaces(unit.db, hive.id)).filter((p) => p.id !== place.id);
       await rePlace(
         unit,
@@ -204,31 +198,31 @@ export const moveWrites = [
     },
   }),
   write('/boxes/:id/below', {
-    sentence: () => entrySay('entry.emptied-box-set-in-below'),
+    sentence: () => houseSay('entry.emptied-box-set-in-below'),
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       const kind = hiveKind(hive.kind);
       if (!kind.moves.includes('add-below'))
-        throw refused(refusalSay('refusal.no-box-set-in-below', { kind: kind.name }));
+        throw refused(houseSay('refusal.no-box-set-in-below', { kind: kind.name }));
       if (hive.bars.some((b) => b.boxId === id && b.comb))
-        throw refused(refusalSay('refusal.comb-hangs-in-box-only', { slot: place.slot }));
+        throw refused(houseSay('refusal.comb-hangs-in-box-only', { slot: place.slot }));
       const others = (await boxPlaces(unit.db, hive.id)).filter((p) => p.id !== place.id);
       await rePlace(unit, stack([place, ...others], hive.id), dateAt(unit.at, hive.site.zone));
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
   write('/boxes/:id/give', {
-    sentence: () => entrySay('entry.super-given-to-another-colony'),
+    sentence: () => houseSay('entry.super-given-to-another-colony'),
     run: async (unit, { toHiveId, health, broodCheckedOn }, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       const target = await hiveView(unit.db, toHiveId);
       if (place.compartment === 'brood')
-        throw refused(refusalSay('refusal.brood-box-stays'), 'payload.toHiveId');
+        throw refused(houseSay('refusal.brood-box-stays'), 'payload.toHiveId');
       if (target.id === hive.id)
-        throw refused(refusalSay('refusal.it-stands-on-this-hive'), 'payload.toHiveId');
+        throw refused(houseSay('refusal.it-stands-on-this-hive'), 'payload.toHiveId');
       if (target.kind !== hive.kind)
         throw refused(
-          refusalSay('refusal.another-kind-hive-this-box', { hive: target.name }),
+          houseSay('refusal.another-kind-hive-this-box', { hive: target.name }),
           'payload.toHiveId',
         );
       const { rules } = await currentRules(unit.db);
@@ -236,23 +230,23 @@ export const moveWrites = [
       // Comb carries disease from colony to colony: unknown, sick or dead origin stays where it is.
       if (state.dead)
         throw refused(
-          refusalSay('refusal.colony-gone-its-comb-goes', { hive: hive.name }),
+          houseSay('refusal.colony-gone-its-comb-goes', { hive: hive.name }),
           'payload.health',
         );
       if (state.health.state === 'sick')
         throw refused(
-          refusalSay('refusal.disease-was-found-in-no', { hive: hive.name }),
+          houseSay('refusal.disease-was-found-in-no', { hive: hive.name }),
           'payload.health',
         );
       if (health !== 'healthy')
         throw refused(
           health === 'sick'
-            ? refusalSay('refusal.its-brood-looked-sick-no')
-            : refusalSay('refusal.nobody-sure-its-brood-look'),
+            ? houseSay('refusal.its-brood-looked-sick-no')
+            : houseSay('refusal.nobody-sure-its-brood-look'),
           'payload.health',
         );
       if (broodCheckedOn > dateAt(unit.at, hive.site.zone))
-        throw refused(refusalSay('refusal.this-lies-in-future'), 'payload.broodCheckedOn');
+        throw refused(houseSay('refusal.this-lies-in-future'), 'payload.broodCheckedOn');
       const on = dateAt(unit.at, hive.site.zone);
       // What was treated or fed stays with its combs: they are marked before they leave.
       const given =

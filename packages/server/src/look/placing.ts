@@ -1,5 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
-import { hiveKind, type Compartment, type Hive, refusalSay } from '@furrow/core';
+import { hiveKind, type Compartment, type Hive } from '@furrow/core';
 import { conflict } from '../problem.js';
 import { hiveView, type PlacementRow } from './hiveViews.js';
 import { find, openRow } from '../store/rows.js';
@@ -147,6 +148,6 @@ export async function hiveOfComb(
   const place = await standing(comb.carrierId);
   const parent = place?.parentCarrierId ? await standing(place.parentCarrierId) : place;
   if (!parent?.parentHiveId)
-    throw conflict('not-placed', refusalSay('refusal.this-comb-hangs-in-no'));
+    throw conflict('not-placed', houseSay('refusal.this-comb-hangs-in-no'));
   return hiveView(db, parent.parentHiveId);
 }

@@ -1,5 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
-import { addDays, type Hive, refusalSay, entrySay } from '@furrow/core';
+import { addDays, type Hive } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from './hiveViews.js';
 import { batchView } from '../harvest/batches.js';
@@ -17,13 +18,13 @@ import { dateAt } from './dateAt.js';
 export const strayWrites = [
   write('/strayCombs', {
     sentence: (p) =>
-      entrySay(p.where === 'roof' ? 'entry.stray-comb-roof' : 'entry.stray-comb-gap'),
+      houseSay(p.where === 'roof' ? 'entry.stray-comb-roof' : 'entry.stray-comb-gap'),
     run: async (unit, p) => {
       const hive = await hiveView(unit.db, p.hiveId);
       const on = dateAt(unit.at, hive.site.zone);
       const colony = hive.colony;
       if (p.broodSeen === 'yes')
-        throw refused(refusalSay('refusal.brood-in-it-cut-brood'), 'payload.broodSeen');
+        throw refused(houseSay('refusal.brood-in-it-cut-brood'), 'payload.broodSeen');
       await unit.insert('visits', {
         id: p.visitId,
         hiveId: hive.id,

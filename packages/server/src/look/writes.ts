@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import type { RowOf } from '../store/tables.js';
 import { messageOf } from '../store/thrown.js';
 import { randomUUID } from 'node:crypto';
@@ -17,8 +18,6 @@ import {
   type NewHive,
   type NewLook,
   firstOf,
-  refusalSay,
-  entrySay,
 } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { hiveView, lookRows } from './hiveViews.js';
@@ -43,7 +42,7 @@ import { dateAt } from './dateAt.js';
 export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void> {
   const site = await find(unit.db, 'sites', payload.siteId, 'site');
   if (payload.colonyStartedOn > dateAt(unit.at, site.zone))
-    throw refused(refusalSay('refusal.colony-cannot-have-started-in'), 'payload.colonyStartedOn');
+    throw refused(houseSay('refusal.colony-cannot-have-started-in'), 'payload.colonyStartedOn');
   const { colonyStartedOn: on, colonyStartedAssumed: startedAssumed, ...hive } = payload;
   const kind = hiveKind(hive.kind);
   await unit.insert('hives', hive);
@@ -76,26 +75,26 @@ async function stayOf(unit: UnitOfWork, colonyId: string): Promise<RowOf<'colony
     'colonyStays',
     unit.db('colonyStays').where({ colonyId, toOn: null, removedAt: null }),
   );
-  if (!stay) throw conflict('not-placed', refusalSay('refusal.this-colony-lives-in-no'));
+  if (!stay) throw conflict('not-placed', houseSay('refusal.this-colony-lives-in-no'));
   return stay;
 }
 export const lookWrites = [
   write('/sites', {
-    sentence: (p) => entrySay('entry.site-made', { name: p.name }),
+    sentence: (p) => houseSay('entry.site-made', { name: p.name }),
     run: async (unit, payload) => {
       await unit.insert('sites', payload);
       return { site: await find(unit.db, 'sites', payload.id, 'site') };
     },
   }),
   write('/hives', {
-    sentence: (p) => entrySay('entry.hive-made', { name: p.name }),
+    sentence: (p) => houseSay('entry.hive-made', { name: p.name }),
     run: async (unit, payload) => {
       await makeHive(unit, payload);
       return { hive: await hiveView(unit.db, payload.id) };
     },
   }),
   write('/hives/:id', {
-    sentence: () => entrySay('entry.hive-changed'),
+    sentence: () => houseSay('entry.hive-changed'),
     run: async (unit, payload, { id }) => {
       const before = await hiveView(unit.db, id);
       if (payload.geometry) {
@@ -107,8 +106,8 @@ export const lookWrites = [
         )
           throw refused(
             before.boxes.length
-              ? refusalSay('refusal.number-places-in-box-stays')
-              : refusalSay('refusal.bars-cannot-be-added-or'),
+              ? houseSay('refusal.number-places-in-box-stays')
+              : houseSay('refusal.bars-cannot-be-added-or'),
             'payload.geometry.bars',
           );
       }
@@ -118,12 +117,12 @@ export const lookWrites = [
   }),
   write('/colonies/:id', {
     sentence: (p) =>
-      entrySay('entry.colony-lives-here-since', { startedOn: { date: p.startedOn } }),
+      houseSay('entry.colony-lives-here-since', { startedOn: { date: p.startedOn } }),
     run: async (unit, payload, { id }) => {
       const stay = await stayOf(unit, id);
       const hive = await hiveView(unit.db, stay.hiveId);
       if (payload.startedOn > dateAt(unit.at, hive.site.zone))
-        throw refused(refusalSay('refusal.colony-cannot-have-started-in'), 'payload.startedOn');
+        throw refused(houseSay('refusal.colony-cannot-have-started-in'), 'payload.startedOn');
       await unit.update(
         'colonies',
         id,
@@ -134,31 +133,31 @@ export const lookWrites = [
     },
   }),
   write('/colonyFacts', {
-    sentence: (p) => entrySay(`entry.fact.${p.fact.kind}`),
+    sentence: (p) => houseSay(`entry.fact.${p.fact.kind}`),
     run: async (unit, { fact, on, ...rest }) => {
       const stay = await stayOf(unit, rest.colonyId);
       const hive = await hiveView(unit.db, stay.hiveId);
       if (on > dateAt(unit.at, hive.site.zone))
-        throw refused(refusalSay('refusal.this-lies-in-future'), 'payload.on');
+        throw refused(houseSay('refusal.this-lies-in-future'), 'payload.on');
       await unit.insert('colonyFacts', { ...rest, onDate: on, fact });
       await healthFollows(unit, hive, { id: rest.id, on, fact });
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
   write('/combs', {
-    sentence: (p) => entrySay('entry.comb-on-bar-noted', { slot: placeLabel(p.slot) }),
+    sentence: (p) => houseSay('entry.comb-on-bar-noted', { slot: placeLabel(p.slot) }),
     run: async (unit, payload) => {
       const hive = await hiveView(unit.db, payload.hiveId);
       const bar = hive.bars.find((b) => b.slot === payload.slot);
       if (!bar)
         throw refused(
-          refusalSay('refusal.has-no-bar', { hive: hive.name, slot: placeLabel(payload.slot) }),
+          houseSay('refusal.has-no-bar', { hive: hive.name, slot: placeLabel(payload.slot) }),
           'payload.slot',
         );
       if (bar.comb)
         throw conflict(
           'place-taken',
-          refusalSay('refusal.comb-hangs-on-bar-already', { slot: placeLabel(payload.slot) }),
+          houseSay('refusal.comb-hangs-on-bar-already', { slot: placeLabel(payload.slot) }),
           'payload.slot',
         );
       const overlap = await openRow(
@@ -171,7 +170,7 @@ export const lookWrites = [
       if (overlap)
         throw conflict(
           'place-taken',
-          refusalSay('refusal.another-comb-hung-on-bar', {
+          houseSay('refusal.another-comb-hung-on-bar', {
             slot: placeLabel(payload.slot),
             endedOn: { date: overlap.endedOn! },
           }),
@@ -188,7 +187,7 @@ export const lookWrites = [
     },
   }),
   write('/combs/:id/end', {
-    sentence: () => entrySay('entry.comb-taken-off-its-bar'),
+    sentence: () => houseSay('entry.comb-taken-off-its-bar'),
     run: async (unit, payload, { id }) => {
       const hive = await hiveOfComb(unit.db, id);
       await unit.update('combs', id, {
@@ -199,11 +198,11 @@ export const lookWrites = [
     },
   }),
   write('/looks', {
-    sentence: () => entrySay('entry.look-written-down'),
+    sentence: () => houseSay('entry.look-written-down'),
     run: writeLook,
   }),
   write('/looks/several', {
-    sentence: (p) => entrySay('entry.looks-written-down', { looks: p.looks.length }),
+    sentence: (p) => houseSay('entry.looks-written-down', { looks: p.looks.length }),
     run: async (unit, { looks }) => {
       const written = [];
       for (const look of looks) written.push((await writeLook(unit, look)).look);
@@ -217,7 +216,7 @@ async function writeLook(unit: UnitOfWork, payload: NewLook) {
   const hive = await hiveOfComb(unit.db, payload.combId);
   const bar = hive.bars.find((b) => b.comb?.id === payload.combId);
   if (!bar)
-    throw conflict('comb-ended', refusalSay('refusal.this-comb-no-longer-hangs'), 'payload.combId');
+    throw conflict('comb-ended', houseSay('refusal.this-comb-no-longer-hangs'), 'payload.combId');
   payload.readings.forEach(readingMoisture);
   const { sides, said } = fromCells(payload);
   const { rules, version } = await currentRules(unit.db);

@@ -1,6 +1,7 @@
+import { houseSay } from '@furrow/words';
 import { join } from 'node:path';
 import express, { Router } from 'express';
-import { dateSchema, idSchema, photoWritten, refusalSay, entrySay } from '@furrow/core';
+import { dateSchema, idSchema, photoWritten } from '@furrow/core';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
@@ -26,7 +27,7 @@ export const photoWrite = ownWrite({
     takenOn: dateSchema.nullable(),
   }),
   answers: photoWritten,
-  sentence: () => entrySay('entry.photo-kept'),
+  sentence: () => houseSay('entry.photo-kept'),
   run: async (unit, payload) => {
     await unit.insert('photos', payload);
     return { photo: await find(unit.db, 'photos', payload.id, 'photo') };
@@ -49,16 +50,16 @@ export function photoRoutes(
     express.raw({ type: () => true, limit: LARGEST_BYTES + 1 }),
     async (request, response) => {
       const header = request.get('x-furrow-command');
-      if (!header) throw refused(refusalSay('refusal.command-missing'), 'x-furrow-command');
+      if (!header) throw refused(houseSay('refusal.command-missing'), 'x-furrow-command');
       let command: Record<string, unknown>;
       try {
         command = JSON.parse(decodeURIComponent(header)) as Record<string, unknown>;
       } catch {
-        throw refused(refusalSay('refusal.command-not-readable'), 'x-furrow-command');
+        throw refused(houseSay('refusal.command-not-readable'), 'x-furrow-command');
       }
       const { photoId, ...envelope } = command;
       if (!Buffer.isBuffer(request.body))
-        throw new Problem(400, 'bad-input', refusalSay('refusal.no-picture-arrived'), 'photo');
+        throw new Problem(400, 'bad-input', houseSay('refusal.no-picture-arrived'), 'photo');
       const kept = await keepPicture(
         folder,
         request.body,

@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { createHash } from 'node:crypto';
 import sharp, { type Metadata, type OutputInfo } from 'sharp';
 import { writeSynced } from '../store/writeSynced.js';
@@ -31,7 +31,7 @@ export async function keepPicture(
 ): Promise<KeptPicture> {
   if (body.length === 0) throw unreadable('No picture arrived.');
   if (body.length > LARGEST_BYTES)
-    throw new Problem(413, 'too-large', refusalSay('refusal.this-picture-larger-than-25'), 'photo');
+    throw new Problem(413, 'too-large', houseSay('refusal.this-picture-larger-than-25'), 'photo');
   let meta: Metadata;
   try {
     meta = await sharp(body, { limitInputPixels: false }).metadata();

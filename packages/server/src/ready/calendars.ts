@@ -1,4 +1,4 @@
-import { refusalSay, entrySay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { rowsOf } from '../store/asked.js';
 import { createHash } from 'node:crypto';
 
@@ -76,7 +76,7 @@ export function calendarFiles({ db, clock, weather }: Reading): Router {
   router.get('/plans/timetable.ics', async (request, response) => {
     const only = typeof request.query.harvest === 'string' ? request.query.harvest : null;
     const { text, from } = await householdCalendar(db, weather, clock.now(), only);
-    if (!from) throw refused(refusalSay('refusal.no-day-planned-and-nothing'));
+    if (!from) throw refused(houseSay('refusal.no-day-planned-and-nothing'));
     response
       .type('text/calendar')
       .attachment(`furrow-${from.slice(0, 10)}.ics`)
@@ -94,14 +94,14 @@ export function calendarFiles({ db, clock, weather }: Reading): Router {
 
 export const calendarWrites = [
   write('/calendarLinks', {
-    sentence: () => entrySay('entry.calendar-may-read-plan'),
+    sentence: () => houseSay('entry.calendar-may-read-plan'),
     run: async (unit, payload) => {
       const { recordedAt } = await unit.insert('calendarLinks', payload);
       return { link: { id: payload.id, recordedAt } };
     },
   }),
   write('/calendarLinks/:id/remove', {
-    sentence: () => entrySay('entry.calendar-may-not-read-plan'),
+    sentence: () => houseSay('entry.calendar-may-not-read-plan'),
     run: async (unit, _payload, { id }) => {
       await unit.update('calendarLinks', id, { removedAt: unit.recordedAt });
       return {};

@@ -1,4 +1,5 @@
-import { PAPERS, refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { PAPERS } from '@furrow/core';
 import { Router } from 'express';
 import { inThread } from '../heavy/pool.js';
 import { page } from '../paging.js';
@@ -28,7 +29,7 @@ export function readyFiles({ db, weather, clock, phoneAddress }: Reading): Route
   const router = Router();
   router.get('/plans/sheet.pdf', async (_request, response) => {
     const { day } = await plannedDay(db, weather, clock.now());
-    if (!day.steps.length) throw refused(refusalSay('refusal.no-day-planned-yet'));
+    if (!day.steps.length) throw refused(houseSay('refusal.no-day-planned-yet'));
     const { rules } = await currentRules(db);
     response
       .type('application/pdf')

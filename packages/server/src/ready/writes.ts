@@ -1,4 +1,4 @@
-import { entrySay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { dateAt } from '../look/dateAt.js';
 import { notFound } from '../problem.js';
 import { find, openRow } from '../store/rows.js';
@@ -8,14 +8,14 @@ import { write } from '../store/writes.js';
 /** What Ready writes besides the plan itself: notes of a site, weather by hand, gear, ticks. */
 export const readyWrites = [
   write('/sites/:id', {
-    sentence: () => entrySay('entry.site-notes-written-down'),
+    sentence: () => houseSay('entry.site-notes-written-down'),
     run: async (unit, payload, { id }) => {
       await unit.update('sites', id, payload, unit.command.baseRevision);
       return { site: await find(unit.db, 'sites', id, 'site') };
     },
   }),
   write('/sites/:id/tasks/:taskId/done', {
-    sentence: () => entrySay('entry.done-at-site'),
+    sentence: () => houseSay('entry.done-at-site'),
     run: async (unit, _payload, { id, taskId }) => {
       const site = await find(unit.db, 'sites', id, 'site');
       if (!site.tasks.some((t) => t.id === taskId)) throw notFound('task');
@@ -27,7 +27,7 @@ export const readyWrites = [
     },
   }),
   write('/weatherEntries', {
-    sentence: (p) => entrySay('entry.weather-written-down', { date: { date: p.at.slice(0, 10) } }),
+    sentence: (p) => houseSay('entry.weather-written-down', { date: { date: p.at.slice(0, 10) } }),
     run: async (unit, payload) => {
       await find(unit.db, 'sites', payload.siteId, 'site');
       const at = new Date(Math.floor(Date.parse(payload.at) / 3_600_000) * 3_600_000).toISOString();
@@ -43,21 +43,21 @@ export const readyWrites = [
     },
   }),
   write('/gear', {
-    sentence: (p) => entrySay('entry.put-in-kit', { name: p.name }),
+    sentence: (p) => houseSay('entry.put-in-kit', { name: p.name }),
     run: async (unit, payload) => {
       await unit.insert('gear', payload);
       return { gear: await find(unit.db, 'gear', payload.id, 'gear') };
     },
   }),
   write('/gear/:id', {
-    sentence: () => entrySay('entry.gear-changed'),
+    sentence: () => houseSay('entry.gear-changed'),
     run: async (unit, payload, { id }) => {
       await unit.update('gear', id, payload, unit.command.baseRevision);
       return { gear: await find(unit.db, 'gear', id, 'gear') };
     },
   }),
   write('/gear/:id/remove', {
-    sentence: () => entrySay('entry.taken-out-kit'),
+    sentence: () => houseSay('entry.taken-out-kit'),
     run: async (unit, _payload, { id }) => {
       await unit.update('gear', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
       return { id };
@@ -66,9 +66,9 @@ export const readyWrites = [
   write('/ticks', {
     sentence: (p) =>
       ({
-        have: entrySay('entry.ticked-off'),
-        missing: entrySay('entry.noted-as-missing'),
-        open: entrySay('entry.tick-taken-back'),
+        have: houseSay('entry.ticked-off'),
+        missing: houseSay('entry.noted-as-missing'),
+        open: houseSay('entry.tick-taken-back'),
       })[p.state],
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);

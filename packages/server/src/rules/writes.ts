@@ -1,4 +1,4 @@
-import { refusalSay, entrySay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { z } from 'zod';
 import { rowOf, rowsOf } from '../store/asked.js';
 import { conflict } from '../problem.js';
@@ -9,11 +9,11 @@ import { write } from '../store/writes.js';
 
 export const rulesWrites = [
   write('/rules', {
-    sentence: () => entrySay('entry.house-rules-changed'),
+    sentence: () => houseSay('entry.house-rules-changed'),
     run: async (unit, payload) => {
       const current = await currentRules(unit.db);
       if (unit.command.baseRevision !== undefined && unit.command.baseRevision !== current.version)
-        throw conflict('stale', refusalSay('refusal.house-rules-were-changed-on'), 'baseRevision');
+        throw conflict('stale', houseSay('refusal.house-rules-were-changed-on'), 'baseRevision');
       const version = current.version + 1;
       await unit.db('ruleVersions').insert({
         version,
@@ -25,14 +25,14 @@ export const rulesWrites = [
     },
   }),
   write('/vessels', {
-    sentence: (p) => entrySay('entry.put-in-kit', { name: p.name }),
+    sentence: (p) => houseSay('entry.put-in-kit', { name: p.name }),
     run: async (unit, payload) => {
       await unit.insert('vessels', payload);
       return { vessel: await find(unit.db, 'vessels', payload.id, 'vessel') };
     },
   }),
   write('/vessels/:id', {
-    sentence: () => entrySay('entry.vessel-changed'),
+    sentence: () => houseSay('entry.vessel-changed'),
     run: async (unit, payload, { id }) => {
       await unit.update('vessels', id, payload, unit.command.baseRevision);
       return { vessel: await find(unit.db, 'vessels', id, 'vessel') };
@@ -40,7 +40,7 @@ export const rulesWrites = [
   }),
   ...(['vessels', 'jars'] as const).map((kind) =>
     write(`/${kind}/:id/remove`, {
-      sentence: () => entrySay('entry.taken-out-kit'),
+      sentence: () => houseSay('entry.taken-out-kit'),
       run: async (unit, _payload, { id }) => {
         await unit.update(
           kind === 'jars' ? 'jarKinds' : 'vessels',
@@ -53,7 +53,7 @@ export const rulesWrites = [
     }),
   ),
   write('/jars', {
-    sentence: (p) => entrySay('entry.put-in-kit', { name: p.name }),
+    sentence: (p) => houseSay('entry.put-in-kit', { name: p.name }),
     run: async (unit, payload) => {
       await unit.insert('jarKinds', payload);
       const jarKind = await find(unit.db, 'jarKinds', payload.id, 'kind of jar');
@@ -61,21 +61,21 @@ export const rulesWrites = [
     },
   }),
   write('/jars/:id', {
-    sentence: () => entrySay('entry.jars-changed'),
+    sentence: () => houseSay('entry.jars-changed'),
     run: async (unit, payload, { id }) => {
       await unit.update('jarKinds', id, payload, unit.command.baseRevision);
       return { jarKind: await find(unit.db, 'jarKinds', id, 'kind of jar') };
     },
   }),
   write('/undo', {
-    sentence: () => entrySay('entry.undone'),
+    sentence: () => houseSay('entry.undone'),
     run: async (unit, { commandId }) => {
       const target = await rowOf(
         { undoes: z.string().nullable(), route: z.string() },
         unit.db('commands').where({ id: commandId }).first('undoes', 'route'),
       );
       if (target?.undoes)
-        throw conflict('undo-of-undo', refusalSay('refusal.undo-not-undone-say-it'));
+        throw conflict('undo-of-undo', houseSay('refusal.undo-not-undone-say-it'));
       if (target?.route === 'post /rules') {
         // Versions are immutable: taking one back writes the one before it again.
         const [newest, before] = await rowsOf(
@@ -83,7 +83,7 @@ export const rulesWrites = [
           unit.db('ruleVersions').orderBy('version', 'desc').limit(2),
         );
         if (newest.commandId !== commandId)
-          throw conflict('built-upon', refusalSay('refusal.newer-house-rules-stand-on'));
+          throw conflict('built-upon', houseSay('refusal.newer-house-rules-stand-on'));
         await unit.db('ruleVersions').insert({
           version: newest.version + 1,
           rules: before.rules,

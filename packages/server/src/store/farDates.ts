@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { refused } from '../problem.js';
 
 /**
@@ -18,7 +18,7 @@ export function refuseFarDates(payload: unknown, now: Date, path = 'payload', ke
   if (typeof payload === 'string') {
     const year = SAYS_WHEN.test(key) ? Number(DATE.exec(payload)?.[1] ?? 0) : 0;
     const last = now.getUTCFullYear() + 1;
-    if (year > last) throw refused(refusalSay('refusal.year-up-to', { last }), path);
+    if (year > last) throw refused(houseSay('refusal.year-up-to', { last }), path);
     return;
   }
   if (Array.isArray(payload))

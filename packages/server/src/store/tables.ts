@@ -217,7 +217,8 @@ export function provenRow(table: string, thing: Record<string, unknown>): void {
   const found = SCHEMAS.get(table)?.safeParse(thing);
   if (!found || found.success) return;
   const [issue] = found.error.issues;
+  const why = inEnglish(refusalOf(issue.message));
   throw new Error(
-    `A row of ${table} is not what it is said to be: ${issue.path.join('.')}, ${inEnglish(refusalOf(issue.message))} (${String(thing.id)})`,
+    `A row of ${table} is not what it is said to be: ${issue.path.join('.')}, ${why} (${String(thing.id)})`,
   );
 }

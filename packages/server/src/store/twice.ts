@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { rowsOf } from './asked.js';
 import { z } from 'zod';
 import { conflict } from '../problem.js';
@@ -58,6 +58,6 @@ export async function askIfWrittenByAnother(
   const who = other.person ? `${other.person}, ${other.device},` : 'Another screen';
   throw conflict(
     'written-just-now',
-    refusalSay('refusal.wrote-this-just-now-yours', { who, g: { massG: other.g, as: 'read' } }),
+    houseSay('refusal.wrote-this-just-now-yours', { who, g: { massG: other.g, as: 'read' } }),
   );
 }

@@ -1,4 +1,5 @@
-import { plainSay, refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { plainSay } from '@furrow/core';
 import { fromKept } from './kept.js';
 import { randomUUID } from 'node:crypto';
 import { massBalance, type BookFlow, type Command } from '@furrow/core';
@@ -70,7 +71,7 @@ export class UnitOfWork {
     const before: Row | undefined = await this.db(table).where({ id, removedAt: null }).first();
     if (!before) throw notFound('entry');
     if (baseRevision !== undefined && baseRevision !== before.revision) {
-      throw conflict('stale', refusalSay('refusal.this-was-changed-in-meantime'), 'baseRevision');
+      throw conflict('stale', houseSay('refusal.this-was-changed-in-meantime'), 'baseRevision');
     }
     const row = { ...toRow(table, changes), revision: before.revision + 1 };
     await this.db(table).where({ id }).update(row);
@@ -134,7 +135,7 @@ export class UnitOfWork {
       const name =
         lots.find((lot) => lot.id === problem.lot && !lot.removedAt)?.name ??
         'a lot that was taken back';
-      throw conflict('overdrawn', refusalSay('refusal.book-would-not-hold-more', { name }), 'g');
+      throw conflict('overdrawn', houseSay('refusal.book-would-not-hold-more', { name }), 'g');
     }
   }
 
@@ -220,7 +221,7 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
   );
   if (!command) throw notFound('entry to undo');
   if (command.undoneBy)
-    throw conflict('undone-already', refusalSay('refusal.this-was-undone-already'));
+    throw conflict('undone-already', houseSay('refusal.this-was-undone-already'));
   const entries = await rowsOf(
     {
       sequence: z.number(),

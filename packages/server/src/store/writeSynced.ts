@@ -1,4 +1,4 @@
-import { refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import {
   closeSync,
   existsSync,
@@ -68,7 +68,7 @@ export function writeSynced(folder: string, name: string, data: Buffer): boolean
     throw new Problem(
       507,
       'not-kept',
-      refusalSay('refusal.this-picture-could-not-be', { error: troubleText(error) }),
+      houseSay('refusal.this-picture-could-not-be', { error: troubleText(error) }),
       'photo',
     );
   }

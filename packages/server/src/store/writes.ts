@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import type { Say } from '@furrow/core';
 import { rowOf } from './asked.js';
 import {
@@ -7,7 +8,6 @@ import {
   type Params,
   type WritePath,
   type WrittenOf,
-  refusalSay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -104,7 +104,7 @@ export async function performWrite(
   const now = clock.now();
   const route = `${definition.method} ${definition.path}`;
   if (Date.parse(command.occurredAt) > now.getTime() + CLOCK_AHEAD_MS)
-    throw refused(refusalSay('refusal.this-lies-in-future-clock'), 'occurredAt');
+    throw refused(houseSay('refusal.this-lies-in-future-clock'), 'occurredAt');
   const parsed = definition.schema.safeParse(command.payload);
   if (!parsed.success) {
     const problem = asProblem(parsed.error);
@@ -122,7 +122,7 @@ export async function performWrite(
       const known = await rowOf(KNOWN_COMMAND, trx('commands').where({ id: command.id }).first());
       if (known) {
         if (known.route !== route || (known.fingerprint && known.fingerprint !== fingerprint))
-          throw conflict('id-used', refusalSay('refusal.something-else-was-written-under'), 'id');
+          throw conflict('id-used', houseSay('refusal.something-else-was-written-under'), 'id');
         return { answer: await readAnswer(trx, known.response, views), isNew: false };
       }
       const unit = new UnitOfWork(trx, command, now.toISOString());

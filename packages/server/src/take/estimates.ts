@@ -1,11 +1,5 @@
-import {
-  estimatedTakes,
-  type Batch,
-  type BatchDetail,
-  type Drain,
-  refusalSay,
-  type Say,
-} from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { estimatedTakes, type Batch, type BatchDetail, type Drain, type Say } from '@furrow/core';
 import { refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -71,7 +65,7 @@ export async function estimateGivesWay(
   if (!takes.length) throw refused(otherwise, field);
   if (drain.crushedG + overG > drain.crushedG * MOST_ABOVE_ESTIMATE)
     throw refused(
-      refusalSay('refusal.far-more-than-estimate-tare', {
+      houseSay('refusal.far-more-than-estimate-tare', {
         crushed: { massG: drain.crushedG + overG, as: 'read' },
         estimate: { massG: drain.crushedG, as: 'read' },
       }),
@@ -97,7 +91,7 @@ export async function estimateEnds(
   const takes = estimatedTakes(await batchDetail(unit.db, batch.id));
   await estimateGivesWay(unit, batch, drain, {
     overG: (takes.length ? outG : honeyG) - leftG,
-    otherwise: refusalSay('refusal.more-than-comb-left', { comb: { massG: leftG, as: 'read' } }),
+    otherwise: houseSay('refusal.more-than-comb-left', { comb: { massG: leftG, as: 'read' } }),
     field: 'payload.honeyG',
   });
   const estimatedG = takes.reduce((g, t) => g + t.netG!, 0);

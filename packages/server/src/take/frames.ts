@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import {
   frameHoney,
@@ -17,7 +18,6 @@ import {
   type NewFrameEvent,
   type Vessel,
   firstOf,
-  refusalSay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -57,11 +57,7 @@ export async function framesAreClosed(unit: UnitOfWork, batch: Batch): Promise<v
   for (const combId of batch.combIds) {
     const run = frameRun(combId, 0, events);
     if (run.openedAt && !run.closed)
-      throw conflict(
-        'frame-open',
-        refusalSay('refusal.frame-still-runs-it-done'),
-        'payload.stepId',
-      );
+      throw conflict('frame-open', houseSay('refusal.frame-still-runs-it-done'), 'payload.stepId');
   }
 }
 
@@ -105,7 +101,7 @@ async function wholeVessel(unit: UnitOfWork, id: string): Promise<Vessel> {
   const vessel = await find(unit.db, 'vessels', id, 'vessel');
   if (hasHoles(vessel))
     throw refused(
-      refusalSay('refusal.has-holes-honey-would-run', { vessel: vessel.name }),
+      houseSay('refusal.has-holes-honey-would-run', { vessel: vessel.name }),
       'payload.vesselId',
     );
   return vessel;
@@ -124,7 +120,7 @@ async function mayHappen(
   const run = firstOf(runs, (r) => r.combId === payload.combId);
   if (payload.kind === 'level' || payload.kind === 'lost') {
     if (!run.openedAt)
-      throw conflict('not-open', refusalSay('refusal.this-frame-not-open'), 'payload.kind');
+      throw conflict('not-open', houseSay('refusal.this-frame-not-open'), 'payload.kind');
     return;
   }
   if (payload.kind === 'open') {
@@ -135,28 +131,28 @@ async function mayHappen(
       ({ id }) => MADE_SURE.includes(id) && !detail.marks.some((m) => m.stepId === id),
     );
     if (missing)
-      throw conflict('not-ready', refusalSay('refusal.first-make-sure-tilt-tray'), 'payload.kind');
+      throw conflict('not-ready', houseSay('refusal.first-make-sure-tilt-tray'), 'payload.kind');
     await mayLeaveNow(unit, batch, [payload.combId]);
 
     const next = frameNext(run, runs, rules, unit.at);
     if (!next.mayOpen) throw conflict('not-now', next.whyNot ?? next.says, 'payload.kind');
     if (!run.vesselId && !payload.vesselId)
-      throw refused(refusalSay('refusal.which-vessel-stands-under-it'), 'payload.vesselId');
+      throw refused(houseSay('refusal.which-vessel-stands-under-it'), 'payload.vesselId');
   } else if (!run.openedAt)
-    throw conflict('not-open', refusalSay('refusal.this-frame-not-open'), 'payload.kind');
-  if (run.closed) throw conflict('closed', refusalSay('refusal.this-frame-closed'), 'payload.kind');
+    throw conflict('not-open', houseSay('refusal.this-frame-not-open'), 'payload.kind');
+  if (run.closed) throw conflict('closed', houseSay('refusal.this-frame-closed'), 'payload.kind');
   if (payload.kind === 'open' || payload.kind === 'swap') {
     if (payload.vesselId) await wholeVessel(unit, payload.vesselId);
     else if (payload.kind === 'swap')
-      throw refused(refusalSay('refusal.which-vessel-stands-under-it-2'), 'payload.vesselId');
+      throw refused(houseSay('refusal.which-vessel-stands-under-it-2'), 'payload.vesselId');
   }
   if (payload.kind !== 'plug') return;
   if (!run.isReset)
-    throw conflict('not-reset', refusalSay('refusal.reset-it-first-plug-only'), 'payload.kind');
+    throw conflict('not-reset', houseSay('refusal.reset-it-first-plug-only'), 'payload.kind');
   const owed = owedByFrame(run.combId, vessels.values());
   if (owed.length && !payload.later) {
     const { name } = await find(unit.db, 'vessels', owed[0].vesselId, 'vessel');
-    throw refused(refusalSay('refusal.weigh-first-or-say-that', { name }), 'payload.g');
+    throw refused(houseSay('refusal.weigh-first-or-say-that', { name }), 'payload.g');
   }
 }
 
@@ -170,13 +166,13 @@ async function weighVessel(
   const vesselId = payload.vesselId ?? run.vesselId;
   const vessel = vesselId ? vessels.get(vesselId) : undefined;
   if (!vesselId || !vessel)
-    throw refused(refusalSay('refusal.no-frame-this-harvest-ran'), 'payload.vesselId');
+    throw refused(houseSay('refusal.no-frame-this-harvest-ran'), 'payload.vesselId');
   const { name } = await find(unit.db, 'vessels', vesselId, 'vessel');
   const g = payload.grossG === null ? payload.g! : payload.grossG - payload.tareG!;
   const stoodG = payload.emptied ? 0 : vessel.heldG;
   if (g < stoodG)
     throw refused(
-      refusalSay('refusal.held-before-was-it-emptied', {
+      houseSay('refusal.held-before-was-it-emptied', {
         name,
         stoodG: { massG: stoodG, as: 'read' },
       }),
@@ -196,10 +192,10 @@ async function weighVessel(
   const spellsOf = new Set(vessel.spells.map((s) => s.combId));
   const stranger = Object.keys(shares).find((combId) => !spellsOf.has(combId));
   const sum = Object.values(shares).reduce((a, b) => a + b, 0);
-  if (stranger) throw refused(refusalSay('refusal.this-frame-did-not-run'), 'payload.shares');
+  if (stranger) throw refused(houseSay('refusal.this-frame-did-not-run'), 'payload.shares');
   if (sum !== cameG)
     throw refused(
-      refusalSay('refusal.shares-add-up-to-came', {
+      houseSay('refusal.shares-add-up-to-came', {
         sum: { massG: sum, as: 'read' },
         cameG: { massG: cameG, as: 'read' },
       }),
@@ -233,7 +229,7 @@ async function swapVessel(
   const from = firstOf(runs, (r) => r.combId === payload.combId).vesselId;
   const others = payload.alsoCombIds.map((combId) => runs.find((r) => r.combId === combId));
   if (others.some((r) => !r?.openedAt || r.closed || r.vesselId !== from))
-    throw refused(refusalSay('refusal.this-frame-does-not-run'), 'payload.alsoCombIds');
+    throw refused(houseSay('refusal.this-frame-does-not-run'), 'payload.alsoCombIds');
   for (const combId of [payload.combId, ...payload.alsoCombIds])
     await unit.insert('frameEvents', {
       ...bareEvent(payload),
@@ -294,9 +290,9 @@ export const frameWrites = [
     sentence: (p) => SENTENCES[p.kind],
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
-      if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
+      if (batch.closedAt) throw conflict('closed', houseSay('refusal.this-harvest-closed'));
       if (!batch.combIds.includes(payload.combId))
-        throw refused(refusalSay('refusal.this-frame-was-not-chosen'), 'payload.combId');
+        throw refused(houseSay('refusal.this-frame-was-not-chosen'), 'payload.combId');
       const frames = await framesOf(unit, batch);
       await mayHappen(unit, batch, frames, payload);
       if (payload.kind === 'level') await weighVessel(unit, frames, payload);

@@ -1,6 +1,7 @@
+import { houseSay } from '@furrow/words';
 import { openRow, find } from '../store/rows.js';
 import { randomUUID } from 'node:crypto';
-import { addDays, type Batch, type LotKind, refusalSay } from '@furrow/core';
+import { addDays, type Batch, type LotKind } from '@furrow/core';
 import { conflict } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchView } from '../harvest/batches.js';
@@ -9,7 +10,7 @@ import { currentRules } from '../rules/currentRules.js';
 /** A harvest that still takes entries. */
 export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
   const batch = await batchView(unit.db, id);
-  if (batch.closedAt) throw conflict('closed', refusalSay('refusal.this-harvest-closed'));
+  if (batch.closedAt) throw conflict('closed', houseSay('refusal.this-harvest-closed'));
   return batch;
 }
 

@@ -1,4 +1,5 @@
-import { judgeHiveAt, standingAgainst, type Batch, refusalSay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
+import { judgeHiveAt, standingAgainst, type Batch } from '@furrow/core';
 import { holdByFindings } from '../book/holds.js';
 import { conflict } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
@@ -24,7 +25,7 @@ export async function mayLeaveNow(
     if (forbids)
       throw conflict(
         'forbidden',
-        refusalSay('refusal.comb', { comb: comb.label, sentence: forbids.sentence }),
+        houseSay('refusal.comb', { comb: comb.label, sentence: forbids.sentence }),
         'payload.combId',
       );
   }

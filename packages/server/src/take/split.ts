@@ -1,4 +1,4 @@
-import { refusalSay, entrySay } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import { refused } from '../problem.js';
 import { batchDetail } from '../harvest/detail.js';
 import { bookView } from '../book/lots.js';
@@ -23,7 +23,7 @@ const called = (batch: { hiveName: string; lotName: string | null }): string =>
  */
 export const splitWrites = [
   write('/harvests/:id/lotName', {
-    sentence: (p) => entrySay('entry.this-lot-called', { name: p.name }),
+    sentence: (p) => houseSay('entry.this-lot-called', { name: p.name }),
     run: async (unit, { name }, { id }) => {
       const batch = await openBatch(unit, id);
       await unit.update('batches', id, { lotName: name });
@@ -32,14 +32,14 @@ export const splitWrites = [
     },
   }),
   write('/harvests/:id/split', {
-    sentence: (p) => entrySay('entry.cut-apart-into-lot-its', { name: p.name }),
+    sentence: (p) => houseSay('entry.cut-apart-into-lot-its', { name: p.name }),
     run: async (unit, { batchId, name, grossG, tareG }, { id }) => {
       const batch = await openBatch(unit, id);
       const comb = (await bookView(unit.db, id)).lots.find((l) => l.kind === 'comb');
       const netG = grossG - tareG;
       if (!comb || netG >= comb.nowG)
         throw refused(
-          refusalSay('refusal.this-lot-comb-are-here', {
+          houseSay('refusal.this-lot-comb-are-here', {
             nowG: { massG: comb?.nowG ?? 0, as: 'read' },
           }),
           'payload.grossG',

@@ -1,3 +1,4 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import {
   boxShares,
@@ -13,8 +14,6 @@ import {
   type TakeOutcome,
   type CombCondition,
   type BarView,
-  refusalSay,
-  entrySay,
 } from '@furrow/core';
 import { hiveOfComb } from '../look/placing.js';
 import { dateAt } from '../look/dateAt.js';
@@ -92,13 +91,13 @@ async function weighOwed(
   if (takes.some((t) => !t))
     throw conflict(
       'weighed-already',
-      refusalSay('refusal.this-comb-weighed-already'),
+      houseSay('refusal.this-comb-weighed-already'),
       'payload.combIds',
     );
   const estimates = combIds.map((id) => estimatedKg(detail, id));
   const byEstimate = weighed.netBy === 'estimate';
   if (byEstimate && estimates.some((kg) => kg === null))
-    throw refused(refusalSay('refusal.nobody-looked-at-this-comb'), 'payload.netBy');
+    throw refused(houseSay('refusal.nobody-looked-at-this-comb'), 'payload.netBy');
   const netG = byEstimate
     ? Math.round(1000 * estimates.reduce((sum: number, kg) => sum + kg!, 0))
     : weighed.grossG! - weighed.tareG!;
@@ -141,13 +140,13 @@ const netOf = ({
 /** The bar a comb that was chosen hangs from; null where it hangs no more. Refuses what is taken. */
 async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promise<BarView | null> {
   if (!batch.combIds.includes(combId))
-    throw refused(refusalSay('refusal.this-comb-was-not-chosen'), 'payload.combId');
+    throw refused(houseSay('refusal.this-comb-was-not-chosen'), 'payload.combId');
   const comb = await find(unit.db, 'combs', combId, 'comb');
   const before = await unit
     .db('takes')
     .where({ batchId: batch.id, combId, removedAt: null })
     .first();
-  if (before) throw conflict('taken-already', refusalSay('refusal.this-comb-written-down-already'));
+  if (before) throw conflict('taken-already', houseSay('refusal.this-comb-written-down-already'));
   if (comb.endedOn) return null;
   const { bars } = await hiveOfComb(unit.db, combId);
   return bars.find((b) => b.comb?.id === combId) ?? null;
@@ -156,8 +155,8 @@ async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promis
 export const takeWrites = [
   write('/takes', {
     sentence: (p) => {
-      const outcome = entrySay(`entry.outcome.${p.outcome}`);
-      return p.later ? entrySay('entry.outcome-later', { outcome }) : outcome;
+      const outcome = houseSay(`entry.outcome.${p.outcome}`);
+      return p.later ? houseSay('entry.outcome-later', { outcome }) : outcome;
     },
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -194,8 +193,8 @@ export const takeWrites = [
   write('/boxTakes', {
     sentence: (p) =>
       p.grossG === null
-        ? entrySay('entry.box-combs-taken-weighed-later', { combs: p.combIds.length })
-        : entrySay('entry.box-combs-taken', {
+        ? houseSay('entry.box-combs-taken-weighed-later', { combs: p.combIds.length })
+        : houseSay('entry.box-combs-taken', {
             combs: p.combIds.length,
             netG: { massG: p.grossG - p.emptyG!, as: 'read' },
           }),
@@ -204,12 +203,9 @@ export const takeWrites = [
       const detail = await batchDetail(unit.db, batch.id);
       const strange = payload.combIds.findIndex((id) => !batch.combIds.includes(id));
       if (strange >= 0)
-        throw refused(
-          refusalSay('refusal.this-comb-was-not-chosen'),
-          `payload.combIds[${strange}]`,
-        );
+        throw refused(houseSay('refusal.this-comb-was-not-chosen'), `payload.combIds[${strange}]`);
       if (detail.takes.some((t) => payload.combIds.includes(t.combId)))
-        throw conflict('taken-already', refusalSay('refusal.comb-this-box-written-down'));
+        throw conflict('taken-already', houseSay('refusal.comb-this-box-written-down'));
       await mayLeaveNow(unit, batch, payload.combIds);
       const netG = payload.grossG === null ? null : payload.grossG - payload.emptyG!;
       const shares =
@@ -258,8 +254,8 @@ export const takeWrites = [
   write('/harvests/:id/weighTakes', {
     sentence: (p) =>
       p.netBy === 'estimate'
-        ? entrySay('entry.taken-by-its-estimate')
-        : entrySay('entry.weighed-at-last'),
+        ? houseSay('entry.taken-by-its-estimate')
+        : houseSay('entry.weighed-at-last'),
     run: async (unit, { combIds, ...weighed }, { id }) => {
       const batch = await openBatch(unit, id);
       await weighOwed(unit, batch, combIds, weighed);

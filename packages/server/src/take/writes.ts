@@ -1,5 +1,6 @@
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
-import { INCIDENT_WORDS, refusalSay, entrySay } from '@furrow/core';
+import { INCIDENT_WORDS } from '@furrow/core';
 
 import { refused } from '../problem.js';
 import { find } from '../store/rows.js';
@@ -10,7 +11,7 @@ import { openBatch } from './lots.js';
 
 export const stepWrites = [
   write('/stepMarks', {
-    sentence: () => entrySay('entry.step-done'),
+    sentence: () => houseSay('entry.step-done'),
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const there = await unit
@@ -28,7 +29,7 @@ export const stepWrites = [
     },
   }),
   write('/stepMarks/:id/back', {
-    sentence: () => entrySay('entry.step-not-done-after-all'),
+    sentence: () => houseSay('entry.step-not-done-after-all'),
     run: async (unit, _payload, { id }) => {
       const mark = await find(unit.db, 'stepMarks', id, 'step');
       await openBatch(unit, mark.batchId);
@@ -45,11 +46,11 @@ export const stepWrites = [
     },
   }),
   write('/harvests/:id/lot', {
-    sentence: () => entrySay('entry.two-harvests-agreed-as-one'),
+    sentence: () => houseSay('entry.two-harvests-agreed-as-one'),
     run: async (unit, { withBatchId }, { id }) => {
       const [batch, other] = [await openBatch(unit, id), await openBatch(unit, withBatchId)];
       if (batch.id === other.id)
-        throw refused(refusalSay('refusal.choose-another-harvest'), 'payload.withBatchId');
+        throw refused(houseSay('refusal.choose-another-harvest'), 'payload.withBatchId');
       const group = other.lotGroup ?? randomUUID();
       if (!other.lotGroup) await unit.update('batches', other.id, { lotGroup: group });
       await unit.update('batches', batch.id, { lotGroup: group });

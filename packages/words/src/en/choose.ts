@@ -33,10 +33,14 @@ export const choose: Sentences<ChooseSays> = {
   'choose.no-boxes': 'No boxes for pieces in the kit.',
   'choose.no-wide-jars': 'No wide jars for chunk honey in the kit.',
   'choose.no-freezer': 'No freezer: comb would hatch moths. Your rule asks to freeze it.',
-  'choose.heavy':
-    'It weighs about {lift}; {people, plural, one {one person carries} other {two people carry}} {carries} by your rules. Take combs out singly.',
-  'choose.heavy-box':
-    'The box weighs about {lift}; {people, plural, one {one person carries} other {two people carry}} {carries} by your rules. Take combs out singly.',
+  'choose.heavy': [
+    'It weighs about {lift}; {people, plural, one {one person carries} other {two',
+    'people carry}} {carries} by your rules. Take combs out singly.',
+  ],
+  'choose.heavy-box': [
+    'The box weighs about {lift}; {people, plural, one {one person carries} other {two',
+    'people carry}} {carries} by your rules. Take combs out singly.',
+  ],
   'choose.spare': 'what {hive} can spare',
   'choose.combs-at-a-time': 'combs from {hive} at a time',
   'choose.tubs': 'tubs for comb',
@@ -91,10 +95,15 @@ export const choose: Sentences<ChooseSays> = {
   'choose.soft.pots': 'how pots are emptied',
   'choose.soft.cut-comb': 'what is asked of comb honey',
   'choose.soft.keeping': 'how long it keeps',
-  'choose.order-holds':
-    '{units} may be taken, but {count, plural, one {stands} other {stand}} under or between what stays: no box goes from under an unripe one, no comb is left alone beyond a gap. Touch {count, plural, one {it} other {one}} to take it all the same.',
-  'choose.winter-short':
-    '{hive}: the winter needs {need}, all that was read holds {stores} counted low. Nothing is theirs to give.',
+  'choose.order-holds': [
+    '{units} may be taken, but {count, plural, one {stands} other {stand}} under or',
+    'between what stays: no box goes from under an unripe one, no comb is left alone',
+    'beyond a gap. Touch {count, plural, one {it} other {one}} to take it all the same.',
+  ],
+  'choose.winter-short': [
+    '{hive}: the winter needs {need}, all that was read holds {stores} counted low.',
+    'Nothing is theirs to give.',
+  ],
   'choose.colony-gone': '{hive}: the colony is gone, no winter is counted.',
   'choose.no-boxes-yet':
     'No boxes for pieces in the kit yet: none of it is cut until you say which.',
@@ -102,15 +111,19 @@ export const choose: Sentences<ChooseSays> = {
   'choose.jar-costs-more': 'A jar costs more than it is worth: honey in jars counts as a loss.',
   'choose.lot': '{places}: {way}',
   'choose.lot-place': '{hive} {units}',
-  'choose.lost.hive':
-    'No jar can say any more whether it came from {hives}: if one of them turns out sick, treated or fed, all of it is held back, and none of it may be fed.',
+  'choose.lost.hive': [
+    'No jar can say any more whether it came from {hives}: if one of them turns out',
+    'sick, treated or fed, all of it is held back, and none of it may be fed.',
+  ],
   'choose.lost.box': 'No jar can say any more which box it came from.',
   'choose.lost.season':
     'Comb from before this season and new comb become one: one colour and taste for both.',
   'choose.lost.water':
     'Water averages: about {mean} by mass of what was measured, the wettest {top}.',
-  'choose.lost.water-some':
-    'Water averages: about {mean} by mass of what was measured, the wettest {top}; {unmeasured} not measured.',
+  'choose.lost.water-some': [
+    'Water averages: about {mean} by mass of what was measured, the wettest {top};',
+    '{unmeasured} not measured.',
+  ],
   'choose.jar-gone': 'This jar is not in the kit any more: choose another.',
   'choose.goal-alone': '{goal} alone is to take nothing: say how much you want at least.',
   'choose.nobody': 'Nobody is there to do it: say in Rules how many people help.',

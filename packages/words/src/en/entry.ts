@@ -1,7 +1,4 @@
-import type { EntrySays } from '@furrow/core';
-import type { Sentences } from '../sentences.js';
-
-export const entry: Sentences<EntrySays> = {
+export const entry = {
   'entry.harvests-from-sheet':
     '{harvests, plural, one {# harvest} other {# harvests}} from a sheet',
   'entry.pressed-wax-with-its-honey': '{g} of pressed wax with its honey, eaten at home',
@@ -177,4 +174,4 @@ export const entry: Sentences<EntrySays> = {
   'entry.warming-ended': 'Warming ended',
   'entry.press-turned': 'Press turned',
   'entry.water': '{water} water measured',
-};
+} as const;

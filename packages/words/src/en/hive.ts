@@ -10,14 +10,18 @@ export const hive: Sentences<HiveSays> = {
     'Without an empty super between, pollen and brood come into the comb.',
   'hive.comb-that-slaps-against-its':
     'Comb that slaps against its frame on the way home cracks and runs.',
-  'hive.once-frame-opened-it-runs':
-    'Once a frame is opened it runs until it is empty: it cannot be stopped. Vessels for the high estimate stand ready first.',
+  'hive.once-frame-opened-it-runs': [
+    'Once a frame is opened it runs until it is empty: it cannot be stopped. Vessels',
+    'for the high estimate stand ready first.',
+  ],
   'hive.uncapped-cells-run-down-outside':
     'Uncapped cells run down the outside of the comb into the hive: the wax caps are the outer wall.',
   'hive.hive-that-leans-wrong-way':
     'A hive that leans the wrong way fills itself: tilt toward the outlet before anything is opened.',
-  'hive.what-runs-over-or-into':
-    'What runs over or into the hive starts robbing: tray in its upper position, covers on in a dearth.',
+  'hive.what-runs-over-or-into': [
+    'What runs over or into the hive starts robbing: tray in its upper position, covers',
+    'on in a dearth.',
+  ],
   'hive.frames-are-built-from': 'Frames are built from',
   'hive.nothing': 'Nothing',
   'hive.starter-strip': 'A starter strip',
@@ -36,8 +40,10 @@ export const hive: Sentences<HiveSays> = {
   'hive.in-box': 'box',
   'hive.there-are-no-bars-wire':
     'There are no bars: the wire parts every comb at the joint, slowly, or the queen is cut with it.',
-  'hive.box-taken-whole-and-heavy':
-    'A box is taken whole and is heavy: its weight stands beside it; two people, a firm table beside the hive.',
+  'hive.box-taken-whole-and-heavy': [
+    'A box is taken whole and is heavy: its weight stands beside it; two people, a firm',
+    'table beside the hive.',
+  ],
   'hive.comb-hangs-on-crossbars-and':
     'Comb hangs on the crossbars and on all four walls: cut from both faces, warm comb tears.',
   'hive.depth-brood-box': 'Depth of a brood box',
@@ -53,8 +59,10 @@ export const hive: Sentences<HiveSays> = {
   'hive.in-brood-box': 'brood box',
   'hive.in-honey-super': 'honey super',
   'hive.brood-never-opened': 'The brood is never opened.',
-  'hive.spilled-honey-and-torn-pollen':
-    'Spilled honey and torn pollen pots bring small scuttle flies that can kill the colony: wipe at once, close within minutes.',
+  'hive.spilled-honey-and-torn-pollen': [
+    'Spilled honey and torn pollen pots bring small scuttle flies that can kill the',
+    'colony: wipe at once, close within minutes.',
+  ],
   'hive.native-bees-are-protected-by':
     'Native bees are protected by law in many places: ask before you take or move.',
   'hive.honey-thin-and-ferments-cold':
@@ -84,8 +92,10 @@ export const hive: Sentences<HiveSays> = {
     'A gap between bars lets robbers in and heat out: bars close up tight.',
   'hive.bars-in-box': 'Bars in a box',
   'hive.bar-pitch': 'Bar pitch',
-  'hive.combs-are-built-to-walls':
-    'Combs are built to the walls: cut them free on both sides before a bar is lifted, or the bar snaps off above its comb.',
+  'hive.combs-are-built-to-walls': [
+    'Combs are built to the walls: cut them free on both sides before a bar is lifted,',
+    'or the bar snaps off above its comb.',
+  ],
   'hive.full-box-weighs-more-than':
     'A full box weighs more than one person should lift alone: say its weight, lift with two.',
   'hive.queen-may-be-in-any':

@@ -1,7 +1,4 @@
-import type { RefusalSays } from '@furrow/core';
-import type { Sentences } from '../sentences.js';
-
-export const refusal: Sentences<RefusalSays> = {
+export const refusal = {
   'refusal.too-many-requests-at-once': 'Too many requests at once. Wait a minute.',
   'refusal.row-flows-csv-says-something': [
     'Row {line} of flows.csv says something else of an entry that is here: the book',
@@ -341,4 +338,4 @@ export const refusal: Sentences<RefusalSays> = {
     'More than can have come: of what was crushed {left} are not drawn off yet.',
   'refusal.more-than-comb-left':
     'More honey than the {comb} of comb that were left of it. Is a tare wrong?',
-};
+} as const;

@@ -33,10 +33,14 @@ export const choose: Sentences<ChooseSays> = {
   'choose.no-boxes': 'Não há caixinhas para pedaços no material.',
   'choose.no-wide-jars': 'Não há potes largos para favo no pote no material.',
   'choose.no-freezer': 'Sem congelador: no favo nasceriam traças. Sua regra pede para congelar.',
-  'choose.heavy':
-    'Pesa cerca de {lift}; {people, plural, one {uma pessoa leva} other {duas pessoas levam}} {carries} pelas suas regras. Tire os favos um a um.',
-  'choose.heavy-box':
-    'A caixa pesa cerca de {lift}; {people, plural, one {uma pessoa leva} other {duas pessoas levam}} {carries} pelas suas regras. Tire os favos um a um.',
+  'choose.heavy': [
+    'Pesa cerca de {lift}; {people, plural, one {uma pessoa leva} other {duas pessoas',
+    'levam}} {carries} pelas suas regras. Tire os favos um a um.',
+  ],
+  'choose.heavy-box': [
+    'A caixa pesa cerca de {lift}; {people, plural, one {uma pessoa leva} other {duas',
+    'pessoas levam}} {carries} pelas suas regras. Tire os favos um a um.',
+  ],
   'choose.spare': 'o que {hive} pode ceder',
   'choose.combs-at-a-time': 'favos de {hive} de uma vez',
   'choose.tubs': 'bacias para favo',
@@ -62,8 +66,10 @@ export const choose: Sentences<ChooseSays> = {
   'choose.gain.honey': '{mass} de mel',
   'choose.gain.comb': '{mass} de mel em favo',
   'choose.gain.stores': '{mass} de reservas',
-  'choose.pinned':
-    '{hive} {unit} está fixado, mas não pode ir por esse caminho. Deixe o Furrow escolher, ou deixe ficar.',
+  'choose.pinned': [
+    '{hive} {unit} está fixado, mas não pode ir por esse caminho. Deixe o Furrow',
+    'escolher, ou deixe ficar.',
+  ],
   'choose.ease.amount': '{could} em vez de {asked} ({jars}) seriam possíveis',
   'choose.ease.limit': '{what}: {more} em vez de {room}',
   'choose.ease.alone': 'Afrouxe só isto: {eased}.',
@@ -92,10 +98,16 @@ export const choose: Sentences<ChooseSays> = {
   'choose.soft.pots': 'como se esvaziam os potes',
   'choose.soft.cut-comb': 'o que se pede do mel em favo',
   'choose.soft.keeping': 'quanto tempo se conserva',
-  'choose.order-holds':
-    '{units} {count, plural, one {pode sair, mas está} other {podem sair, mas estão}} embaixo ou no meio do que fica: nenhuma caixa sai de baixo de uma não madura, nenhum favo fica só além de um vão. Toque {count, plural, one {nele} other {em um}} para tirar mesmo assim.',
-  'choose.winter-short':
-    '{hive}: o inverno pede {need}; tudo o que foi lido tem {stores}, contando por baixo. Não há nada para ceder.',
+  'choose.order-holds': [
+    '{units} {count, plural, one {pode sair, mas está} other {podem sair, mas estão}}',
+    'embaixo ou no meio do que fica: nenhuma caixa sai de baixo de uma não madura,',
+    'nenhum favo fica só além de um vão. Toque {count, plural, one {nele} other {em',
+    'um}} para tirar mesmo assim.',
+  ],
+  'choose.winter-short': [
+    '{hive}: o inverno pede {need}; tudo o que foi lido tem {stores}, contando por',
+    'baixo. Não há nada para ceder.',
+  ],
   'choose.colony-gone': '{hive}: a colônia se foi, nenhum inverno é contado.',
   'choose.no-boxes-yet':
     'Ainda não há caixinhas para pedaços no material: nada é cortado até você dizer quais.',
@@ -103,15 +115,20 @@ export const choose: Sentences<ChooseSays> = {
   'choose.jar-costs-more': 'Um pote custa mais do que vale: mel em potes conta como perda.',
   'choose.lot': '{places}: {way}',
   'choose.lot-place': '{hive} {units}',
-  'choose.lost.hive':
-    'Nenhum pote poderá mais dizer de qual veio, {hives}: se uma delas se revelar doente, tratada ou alimentada, tudo fica retido e nada dele pode voltar às abelhas.',
+  'choose.lost.hive': [
+    'Nenhum pote poderá mais dizer de qual veio, {hives}: se uma delas se revelar',
+    'doente, tratada ou alimentada, tudo fica retido e nada dele pode voltar às',
+    'abelhas.',
+  ],
   'choose.lost.box': 'Nenhum pote poderá mais dizer de que caixa veio.',
   'choose.lost.season':
     'Favo de antes desta safra e favo novo viram um só: uma cor e um gosto para os dois.',
   'choose.lost.water':
     'A umidade vira média: cerca de {mean} em massa do que foi medido, o mais úmido {top}.',
-  'choose.lost.water-some':
-    'A umidade vira média: cerca de {mean} em massa do que foi medido, o mais úmido {top}; {unmeasured} sem medir.',
+  'choose.lost.water-some': [
+    'A umidade vira média: cerca de {mean} em massa do que foi medido, o mais úmido',
+    '{top}; {unmeasured} sem medir.',
+  ],
   'choose.jar-gone': 'Este pote não está mais no material: escolha outro.',
   'choose.goal-alone': '{goal}, só isso, é não colher nada: diga quanto você quer pelo menos.',
   'choose.nobody': 'Não há ninguém para fazer: diga em Regras quantas pessoas ajudam.',

@@ -1,7 +1,7 @@
-import type { EntrySays } from '@furrow/core';
+import type { entry as english } from '../en/entry.js';
 import type { Sentences } from '../sentences.js';
 
-export const entry: Sentences<EntrySays> = {
+export const entry: Sentences<typeof english> = {
   'entry.harvests-from-sheet':
     '{harvests, plural, one {# colheita} other {# colheitas}} de uma planilha',
   'entry.pressed-wax-with-its-honey': '{g} de cera prensada com o mel, comida em casa',

@@ -9,14 +9,22 @@ export const hive: Sentences<HiveSays> = {
   'hive.without-empty-super-between-pollen':
     'Sem uma melgueira vazia entre eles, pólen e cria entram no favo.',
   'hive.comb-that-slaps-against-its': 'Favo que bate no quadro no caminho de casa racha e escorre.',
-  'hive.once-frame-opened-it-runs':
-    'Aberto, o quadro corre até esvaziar: não se pode parar. Antes, deixe prontos recipientes para a estimativa maior.',
-  'hive.uncapped-cells-run-down-outside':
-    'Alvéolos desoperculados escorrem por fora do favo para dentro da colmeia: os opérculos são a parede de fora.',
-  'hive.hive-that-leans-wrong-way':
-    'Colmeia inclinada para o lado errado enche a si mesma: incline para a saída antes de abrir qualquer coisa.',
-  'hive.what-runs-over-or-into':
-    'O que transborda ou cai na colmeia começa a pilhagem: bandeja na posição de cima, tampas postas na falta de florada.',
+  'hive.once-frame-opened-it-runs': [
+    'Aberto, o quadro corre até esvaziar: não se pode parar. Antes, deixe prontos',
+    'recipientes para a estimativa maior.',
+  ],
+  'hive.uncapped-cells-run-down-outside': [
+    'Alvéolos desoperculados escorrem por fora do favo para dentro da colmeia: os',
+    'opérculos são a parede de fora.',
+  ],
+  'hive.hive-that-leans-wrong-way': [
+    'Colmeia inclinada para o lado errado enche a si mesma: incline para a saída antes',
+    'de abrir qualquer coisa.',
+  ],
+  'hive.what-runs-over-or-into': [
+    'O que transborda ou cai na colmeia começa a pilhagem: bandeja na posição de cima,',
+    'tampas postas na falta de florada.',
+  ],
   'hive.frames-are-built-from': 'Os quadros partem de',
   'hive.nothing': 'Nada',
   'hive.starter-strip': 'Uma tira de cera',
@@ -35,8 +43,10 @@ export const hive: Sentences<HiveSays> = {
   'hive.in-box': 'caixa',
   'hive.there-are-no-bars-wire':
     'Não há barras: o arame separa cada favo na junta, devagar, senão corta a rainha junto.',
-  'hive.box-taken-whole-and-heavy':
-    'A caixa sai inteira e é pesada: o peso está ao lado dela; duas pessoas e uma mesa firme junto à colmeia.',
+  'hive.box-taken-whole-and-heavy': [
+    'A caixa sai inteira e é pesada: o peso está ao lado dela; duas pessoas e uma mesa',
+    'firme junto à colmeia.',
+  ],
   'hive.comb-hangs-on-crossbars-and':
     'O favo está preso às travessas e às quatro paredes: corte pelas duas faces; favo quente rasga.',
   'hive.depth-brood-box': 'Altura de um ninho',
@@ -52,8 +62,10 @@ export const hive: Sentences<HiveSays> = {
   'hive.in-brood-box': 'ninho',
   'hive.in-honey-super': 'melgueira',
   'hive.brood-never-opened': 'O ninho nunca se abre.',
-  'hive.spilled-honey-and-torn-pollen':
-    'Mel derramado e potes de pólen rasgados atraem forídeos, que podem matar a colônia: limpe na hora, feche em minutos.',
+  'hive.spilled-honey-and-torn-pollen': [
+    'Mel derramado e potes de pólen rasgados atraem forídeos, que podem matar a',
+    'colônia: limpe na hora, feche em minutos.',
+  ],
   'hive.native-bees-are-protected-by':
     'Abelhas nativas são protegidas por lei em muitos lugares: pergunte antes de colher ou mudar.',
   'hive.honey-thin-and-ferments-cold':
@@ -82,8 +94,10 @@ export const hive: Sentences<HiveSays> = {
     'Um vão entre barras deixa a pilhagem entrar e o calor sair: as barras ficam bem juntas.',
   'hive.bars-in-box': 'Barras por caixa',
   'hive.bar-pitch': 'Distância entre barras',
-  'hive.combs-are-built-to-walls':
-    'Os favos vão até as paredes: solte-os dos dois lados antes de levantar a barra, senão ela se solta do favo.',
+  'hive.combs-are-built-to-walls': [
+    'Os favos vão até as paredes: solte-os dos dois lados antes de levantar a barra,',
+    'senão ela se solta do favo.',
+  ],
   'hive.full-box-weighs-more-than':
     'Uma caixa cheia pesa mais do que uma pessoa deve levantar: diga o peso, levantem em dois.',
   'hive.queen-may-be-in-any':

@@ -1,7 +1,7 @@
-import type { RefusalSays } from '@furrow/core';
+import type { refusal as english } from '../en/refusal.js';
 import type { Sentences } from '../sentences.js';
 
-export const refusal: Sentences<RefusalSays> = {
+export const refusal: Sentences<typeof english> = {
   'refusal.too-many-requests-at-once': 'Pedidos demais de uma vez. Espere um minuto.',
   'refusal.row-flows-csv-says-something': [
     'A linha {line} de flows.csv diz outra coisa de um lançamento que já está aqui: o',

@@ -115,7 +115,8 @@ function said(quantity: Quantity, reader: Reader): string {
   if ('speedKmH' in quantity) return speedText(quantity.speedKmH, units);
   if ('percent' in quantity) return percentSaid(quantity.percent);
   if ('money' in quantity) return `${reader.currency} ${quantity.money.toFixed(2)}`.trim();
-  if ('hours' in quantity) return hoursText(quantity.hours); // d, h and min are the same in every language here
+  // d, h and min are the same in every language here.
+  if ('hours' in quantity) return hoursText(quantity.hours);
   if ('date' in quantity) return dateSaid(quantity.date, reader);
   return instantSaid(quantity.instant, quantity.zone, reader);
 }
