@@ -89,9 +89,7 @@ function install() {
 
 function build() {
   install();
-  const stamp = String(
-    newest(['packages/core', 'packages/server', 'packages/web', 'package-lock.json']),
-  );
+  const stamp = String(newest(['packages', 'package-lock.json']));
   if (
     !existsSync(join(root, 'packages/server/dist/main.js')) ||
     !existsSync(join(root, 'packages/web/dist/index.html'))

@@ -3,7 +3,7 @@
 export * from './badInput.js';
 export * from './calculators.js';
 export { METRIC } from './records/vocabulary/units.js';
-export { isSay } from './say/say.js';
+export { isSay, sayer } from './say/say.js';
 export { hoursText } from './units/format.js';
 export { GRAMS_PER_POUND, gToOz } from './units/mass.js';
 export { readNumber } from './units/readNumber.js';
