@@ -7,6 +7,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import request from 'supertest';
 import { PDFDocument } from 'pdf-lib';
 import type { BatchDetail, Clock, CutBoard } from '@furrow/core';
+import { BOX, JAR, kit, laid, piece, plan } from '../testing/cutBoard.js';
 import { Household } from '../testing/household.js';
 
 let home: Household;
@@ -15,106 +16,6 @@ beforeEach(async () => {
 });
 afterEach(() => home.close());
 
-const BOX = {
-  name: 'Flat box 250',
-  purpose: 'piece',
-  widthMm: 90,
-  heightMm: 65,
-  depthMm: 38,
-  minG: 220,
-  maxG: 300,
-  netG: 250,
-  tareG: 22,
-  stock: 6,
-  value: 34,
-};
-const JAR = {
-  name: 'Wide jar 700',
-  purpose: 'chunk',
-  widthMm: 42,
-  heightMm: 100,
-  netG: 700,
-  tareG: 310,
-  stock: 3,
-  value: 62,
-};
-async function kit(box: object): Promise<string> {
-  const id = randomUUID();
-  await home.ok(home.post('/jars', { ...box, id }));
-  return id;
-}
-/** A comb of 2.4 kg, taken to be cut, laid on the board. */
-async function laid(): Promise<{ batchId: string; boardId: string; combId: string }> {
-  const hive = await home.hive();
-  const combId = home.comb(hive, 8);
-  const batchId = randomUUID();
-  await home.ok(home.look(combId));
-  await home.ok(
-    home.post('/harvests', {
-      visitId: randomUUID(),
-      batchId,
-      hiveId: hive.id,
-      method: 'cut',
-      combIds: [combId],
-      anyway: [],
-    }),
-  );
-  await home.ok(
-    home.post('/takes', {
-      id: randomUUID(),
-      batchId,
-      combId,
-      outcome: 'taken',
-      vesselId: null,
-      grossG: 3640,
-      tareG: 1240,
-    }),
-  );
-  await home.ok(home.post(`/harvests/${batchId}/stage`, { stage: 'cut' }));
-  const boardId = randomUUID();
-  await home.ok(
-    home.post('/cutBoards', {
-      id: boardId,
-      batchId,
-      combId,
-      widthMm: 400,
-      heightMm: 200,
-      thicknessMm: 34,
-      flaws: [{ kind: 'open', xMm: 300, yMm: 150, widthMm: 100, heightMm: 50 }],
-      seen: 'both',
-    }),
-  );
-  return { batchId, boardId, combId };
-}
-const piece = (
-  jarKindId: string,
-  xMm: number,
-  yMm = 0,
-  change: object = {},
-): Record<string, unknown> & { id: string } => ({
-  id: randomUUID(),
-  jarKindId,
-  xMm,
-  yMm,
-  widthMm: 90,
-  heightMm: 65,
-  lowG: 230,
-  midG: 255,
-  highG: 280,
-  bestSide: 'A',
-  ...change,
-});
-const plan = (pieces: object[], change: object = {}): object => ({
-  flaws: [],
-  thicknessMm: 34,
-  pieces,
-  cuts: [{ x1Mm: 91, y1Mm: 0, x2Mm: 91, y2Mm: 200 }],
-  cutsDone: 0,
-  value: 68,
-  provenOptimal: true,
-  possiblePieces: 12,
-  ...change,
-});
 const change = (id: string, payload: object) => home.patch(`/cutPieces/${id}`, payload);
 const clocks = async (): Promise<Clock[]> => (await home.get<{ items: Clock[] }>('/clocks')).items;
 /** What stands in a PDF, by another library's eyes. */
@@ -134,7 +35,7 @@ const hasPdftotext = ((): boolean => {
 
 describe('the board', () => {
   it('keeps its plan; what was cut stays in it, what was only planned may go, and undo brings it back', async () => {
-    const [{ batchId, boardId }, box] = [await laid(), await kit(BOX)];
+    const [{ batchId, boardId }, box] = [await laid(home), await kit(home, BOX)];
     const [a, b] = [piece(box, 0), piece(box, 95)];
     await home.ok(home.post(`/cutBoards/${boardId}/plan`, plan([a, b])));
     await home.ok(change(a.id, { state: 'cut' }));
@@ -160,7 +61,7 @@ describe('the board', () => {
     });
   });
   it('refuses a piece beyond the comb, a comb twice, more cuts than there are', async () => {
-    const [{ batchId, boardId, combId }, box] = [await laid(), await kit(BOX)];
+    const [{ batchId, boardId, combId }, box] = [await laid(home), await kit(home, BOX)];
     expect(
       (await home.post(`/cutBoards/${boardId}/plan`, plan([piece(box, 350)]))).body,
     ).toMatchObject({ detail: 'A piece lies beyond the comb.' });
@@ -185,7 +86,7 @@ describe('the board', () => {
     });
   });
   it('plans several boards, all or none', async () => {
-    const [{ batchId, boardId }, box] = [await laid(), await kit(BOX)];
+    const [{ batchId, boardId }, box] = [await laid(home), await kit(home, BOX)];
     const answer = await home.post('/cutBoards/plans', {
       boards: [
         { boardId, plan: plan([piece(box, 0)]) },
@@ -196,7 +97,7 @@ describe('the board', () => {
     expect((await home.detail(batchId)).pieces).toEqual([]);
   });
   it('spoilt for pieces, with its cause: nothing is planned on it any more', async () => {
-    const [{ batchId, boardId }, box] = [await laid(), await kit(BOX)];
+    const [{ batchId, boardId }, box] = [await laid(home), await kit(home, BOX)];
     await home.ok(home.post(`/cutBoards/${boardId}/plan`, plan([piece(box, 0)])));
     await home.ok(home.patch(`/cutBoards/${boardId}`, { spoilt: 'sagged', sheetSeasons: 4 }));
     const { boards, pieces } = await home.detail(batchId);
@@ -208,7 +109,7 @@ describe('the board', () => {
 
 describe('pieces', () => {
   it("are graded and priced by the rule, with the reason, or by the person's own eye", async () => {
-    const [{ batchId, boardId }, box] = [await laid(), await kit(BOX)];
+    const [{ batchId, boardId }, box] = [await laid(home), await kit(home, BOX)];
     const [a, b] = [piece(box, 0), piece(box, 95)];
     await home.ok(home.post(`/cutBoards/${boardId}/plan`, plan([a, b])));
     const of = async (id: string) => (await home.detail(batchId)).pieces.find((p) => p.id === id)!;
@@ -230,7 +131,7 @@ describe('pieces', () => {
     expect(await of(b.id)).toMatchObject({ grade: 'crush', price: 0 });
   });
   it('are packed with their own weights, out of the comb into the book, and the boxes leave the stock', async () => {
-    const [{ batchId, boardId }, box] = [await laid(), await kit(BOX)];
+    const [{ batchId, boardId }, box] = [await laid(home), await kit(home, BOX)];
     const pieces = [piece(box, 0), piece(box, 95), piece(box, 190)];
     await home.ok(home.post(`/cutBoards/${boardId}/plan`, plan(pieces)));
     const id = randomUUID();
@@ -272,7 +173,7 @@ describe('pieces', () => {
       expect(pdfText(labels.body as Buffer)).toMatch(/249 g[\s\S]*240 g|249 g.*240 g/);
   });
   it('leave the shelf sold, given or eaten, never more than are left, to the last gram', async () => {
-    const [{ batchId, boardId }, box] = [await laid(), await kit(BOX)];
+    const [{ batchId, boardId }, box] = [await laid(home), await kit(home, BOX)];
     const pieces = [piece(box, 0), piece(box, 95), piece(box, 190)];
     await home.ok(home.post(`/cutBoards/${boardId}/plan`, plan(pieces)));
     for (const [i, p] of pieces.entries())
@@ -315,7 +216,7 @@ describe('pieces', () => {
 
 describe('chunk jars', () => {
   it('take strips of comb and honey of a lot, and refuse what does not fit or is not there', async () => {
-    const [{ batchId, boardId }, jar] = [await laid(), await kit(JAR)];
+    const [{ batchId, boardId }, jar] = [await laid(home), await kit(home, JAR)];
     const strips = [
       piece(jar, 0, 0, { widthMm: 42, heightMm: 100 }),
       piece(jar, 50, 0, { widthMm: 42, heightMm: 100 }),
@@ -386,7 +287,7 @@ describe('the rack and the cold', () => {
       ...more,
     });
   it('have clocks by the slow edge; out of the freezer the thaw begins by itself', async () => {
-    const { batchId } = await laid();
+    const { batchId } = await laid(home);
     expect((await clocks()).find((c) => c.kind === 'out')).toMatchObject({
       dueWhat: { text: 'into the freezer, before moth and beetle' },
     });
@@ -414,7 +315,7 @@ describe('the rack and the cold', () => {
     });
   });
   it('stay in the cold for the household’s weeks, where it has such a rule', async () => {
-    const { batchId } = await laid();
+    const { batchId } = await laid(home);
     const { rules } = await home.get<{ rules: object }>('/rules');
     await home.ok(home.post('/rules', { ...rules, waxFrozenWeeks: 3 }));
     await home.ok(keep(batchId, 'freeze'));
@@ -423,7 +324,7 @@ describe('the rack and the cold', () => {
     expect(days).toBeCloseTo(21, 6);
   });
   it('refuse a freezer that is too warm, or full', async () => {
-    const { batchId } = await laid();
+    const { batchId } = await laid(home);
     expect((await keep(batchId, 'freeze', { freezerC: -5 })).body).toMatchObject({
       detail: expect.stringMatching(/does not get the core/) as string,
     });
@@ -441,7 +342,7 @@ describe('the rack and the cold', () => {
 
 describe('the template', () => {
   it('comes as SVG and as PDF at true size over as many sheets as it needs', async () => {
-    const [{ boardId }, box] = [await laid(), await kit(BOX)];
+    const [{ boardId }, box] = [await laid(home), await kit(home, BOX)];
     await home.ok(home.post(`/cutBoards/${boardId}/plan`, plan([piece(box, 0)])));
     const svg = await request(home.app)
       .get(`/api/v1/cutBoards/${boardId}/template.svg`)

@@ -1,16 +1,12 @@
 import { X509Certificate, randomUUID } from 'node:crypto';
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { readFileSync, rmSync } from 'node:fs';
 import { request as plainRequest } from 'node:http';
 import { request as secureRequest, type RequestOptions } from 'node:https';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DEFAULT_RULES, type HouseView } from '@furrow/core';
 import supertest from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
-import { makeApp } from '../app.js';
-import { houseCertificate } from './certificate.js';
-import { Devices } from './devices.js';
 import { makeHouse } from './house.js';
 import { Pairings } from './pairing.js';
 
@@ -317,117 +313,7 @@ describe('a helper’s device', () => {
   });
 });
 
-describe('the secret of a device', () => {
-  let folder: string;
-  const now = { at: new Date('2026-03-14T12:00:00Z') };
-  const later = (ms: number): void => void (now.at = new Date(now.at.getTime() + ms));
-  const DAY = 24 * 3_600_000;
-  beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'furrow-devices-'))));
-  afterEach(() => rmSync(folder, { recursive: true }));
-  const fresh = () => new Devices(folder, () => now.at);
-
-  it('lies there as a hash, in a file that nobody else reads', () => {
-    const { secret } = fresh().add('household', 'Blue', 'Ana');
-    const file = join(folder, 'devices.json');
-    expect(readFileSync(file, 'utf8')).not.toContain(secret);
-    expect(statSync(file).mode & 0o777).toBe(0o600);
-    expect(fresh().show(secret).device?.name).toBe('Blue');
-  });
-  it('is changed every day; the one before is good while answers are on their way', () => {
-    const devices = fresh();
-    const { secret } = devices.add('household', 'Blue', 'Ana');
-    later(DAY + 1);
-    const shown = devices.show(secret);
-    const hand = 'hand' in shown ? shown.hand : null;
-    expect(hand).toBeTruthy();
-    // Other requests were on their way with the old one; the new one is handed out once.
-    expect(devices.show(secret)).toMatchObject({ hand: null });
-    expect(devices.show(hand!).device).toBeTruthy();
-    later(30_000);
-    expect(devices.show(secret).device).toBeTruthy();
-  });
-  it('whose change was lost on its way is handed out again', () => {
-    const devices = fresh();
-    const { secret } = devices.add('household', 'Blue', 'Ana');
-    later(DAY + 1);
-    devices.show(secret);
-    later(6 * 60_000);
-    const again = devices.show(secret);
-    expect('hand' in again && again.hand).toBeTruthy();
-  });
-  it('that was replaced and is shown again was copied: the device is let in no longer', () => {
-    const devices = fresh();
-    let gone = '';
-    devices.onGone = (id) => (gone = id);
-    const { secret, device } = devices.add('household', 'Blue', 'Ana');
-    later(DAY + 1);
-    const shown = devices.show(secret);
-    const hand = 'hand' in shown ? shown.hand! : '';
-    devices.show(hand);
-    later(2 * 60_000);
-    expect(devices.show(secret)).toEqual({ device: null, why: 'replayed' });
-    expect(devices.show(hand)).toEqual({ device: null, why: 'unknown' });
-    expect(gone).toBe(device.id);
-  });
-  it('of a helper ends with the day', () => {
-    const devices = fresh();
-    const { secret } = devices.add('helper', 'Red', 'Rui');
-    later(DAY);
-    expect(devices.show(secret)).toEqual({ device: null, why: 'over' });
-    expect(devices.all()).toEqual([]);
-  });
-  it('is good on a disk that takes nothing; it changes once there is room', () => {
-    const devices = fresh();
-    const { secret } = devices.add('household', 'Blue', 'Ana');
-    later(DAY + 1);
-    // Where the file is to be written stands a folder.
-    mkdirSync(join(folder, 'devices.json.part'));
-    expect(devices.show(secret)).toMatchObject({ device: { name: 'Blue' }, hand: null });
-    rmSync(join(folder, 'devices.json.part'), { recursive: true });
-    later(6 * 60_000);
-    const again = devices.show(secret);
-    expect('hand' in again && again.hand).toBeTruthy();
-  });
-  it('lies in a file that was spoiled: nobody is let in, and Furrow starts', () => {
-    const { secret } = fresh().add('household', 'Blue', 'Ana');
-    writeFileSync(join(folder, 'devices.json'), '{ half');
-    expect(fresh().show(secret)).toEqual({ device: null, why: 'unknown' });
-  });
-  it('that is made up is nobody’s', () => {
-    expect(fresh().show('x')).toEqual({ device: null, why: 'unknown' });
-  });
-});
-
 describe('the certificate of the house', () => {
-  let folder: string;
-  beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'furrow-cert-'))));
-  afterEach(() => rmSync(folder, { recursive: true }));
-  const NOW = new Date('2026-03-14T12:00:00Z');
-  const days = (n: number): Date => new Date(NOW.getTime() + n * 86_400_000);
-
-  it('is kept, its keys for this user alone', async () => {
-    const first = await houseCertificate(folder, ['192.0.2.7', 'bench.local'], NOW);
-    expect(first.names).toEqual(['192.0.2.7', 'bench.local']);
-    expect(await houseCertificate(folder, ['192.0.2.7'], days(300))).toMatchObject({
-      cert: first.cert,
-    });
-    for (const name of ['authority-key.pem', 'server-key.pem'])
-      expect(statSync(join(folder, name)).mode & 0o777).toBe(0o600);
-  });
-  it('is made anew a month before it ends and for a new name; the authority stays', async () => {
-    const first = await houseCertificate(folder, ['192.0.2.7'], NOW);
-    const renewed = await houseCertificate(folder, ['192.0.2.7'], days(365));
-    expect(renewed.cert).not.toBe(first.cert);
-    expect(renewed.authority).toBe(first.authority);
-    expect(renewed.notAfter > days(365 + 380)).toBe(true);
-    const named = await houseCertificate(folder, ['192.0.2.7', '192.0.2.8'], days(366));
-    expect(named.names).toContain('192.0.2.8');
-  });
-  it('of an authority that ends before it is replaced with it', async () => {
-    const first = await houseCertificate(folder, ['192.0.2.7'], NOW);
-    const later = await houseCertificate(folder, ['192.0.2.7'], days(3500));
-    expect(later.authority).not.toBe(first.authority);
-  });
   it('is renewed while running: who connects next gets the new one', async () => {
     const before = home.house.sharing.fingerprint;
     rmSync(join(home.folder, 'house', 'server.pem'));
@@ -541,34 +427,5 @@ describe('another page or another name', () => {
     expect((await ask('/api/v1/hives', { cookie, headers: { Host: 'evil.example' } })).status).toBe(
       421,
     );
-  });
-});
-
-const SECRET = 'of-this-process';
-describe('behind a proxy of the household’s own', () => {
-  it('only devices that were let in come in, by its name and no other', async () => {
-    const house = makeHouse({
-      ...{ dataFolder: home.folder, db: home.db, port: 0 },
-      proxyAddress: 'https://honey.example',
-    });
-    const proxied = makeApp({
-      ...{ db: home.db, clock: { now: () => home.now }, seed: 1, house },
-      restore: { store: { db: home.db, swapping: () => false } as never, secret: SECRET },
-      ...{ webFolder: join(home.folder, 'none'), photoFolder: join(home.folder, 'photos') },
-    });
-    const through = { Host: 'honey.example', 'X-Forwarded-For': '192.0.2.9' };
-    const read = (headers: Record<string, string>) =>
-      supertest(proxied).get('/api/v1/hives').set(headers);
-    expect((await read(through)).status).toBe(401);
-    // A proxy that gives our own name for its, and says of nobody for whom, makes nobody the
-    // household.
-    for (const bare of [{ 'X-Forwarded-For': '192.0.2.9' }, {}, { Host: '127.0.0.1:4477' }])
-      expect((await read(bare as unknown as Record<string, string>)).status).toBe(421);
-    const { secret } = house.devices.add('household', 'Blue', 'Ana');
-    const known = { ...through, Cookie: `__Host-furrow=${secret}` };
-    expect((await read(known)).status).toBe(200);
-    // At the table is who can read the secret of this process.
-    expect((await read({ 'x-furrow-secret': 'another' })).status).toBe(421);
-    expect((await read({ 'x-furrow-secret': SECRET })).status).toBe(200);
   });
 });
