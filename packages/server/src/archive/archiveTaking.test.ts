@@ -3,7 +3,6 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type Hive, archiveJobAnswer } from '@furrow/core';
-import datapackage from 'datapackage';
 import { unzipSync, zipSync } from 'fflate';
 import request from 'supertest';
 import { describe, expect, it } from 'vitest';
@@ -16,7 +15,7 @@ import { Household } from '../testing/household.js';
 import { previewImport } from './importArchive.js';
 import { NOW, archiveBench } from '../testing/archives.js';
 
-const { bench, everything, opened, takeIn, changed, cell, photos } = archiveBench();
+const { bench, everything, opened, takeIn, changed } = archiveBench();
 
 describe('into a household that lives', () => {
   it('says what is new, newer and in conflict, and lets the person say whose stands', async () => {

@@ -2,13 +2,12 @@ import { createHash, randomUUID } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import datapackage from 'datapackage';
 import { unzipSync, zipSync } from 'fflate';
 import type { Knex } from 'knex';
 import Papa from 'papaparse';
 import sharp from 'sharp';
 import request from 'supertest';
-import { afterAll, afterEach, beforeAll, beforeEach, expect, it } from 'vitest';
+import { afterAll, afterEach, beforeAll, beforeEach } from 'vitest';
 import { seedDemo } from '../demo/seed.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
 import { Household } from './household.js';
@@ -21,7 +20,7 @@ import { archiveTables } from '../archive/tables.js';
 export const NOW = new Date('2026-03-14T18:12:00Z');
 
 /** What the tests of an archive share: a household, its archive, and an empty one beside it. */
-export interface ArchiveBench {
+interface ArchiveBench {
   folder: string;
   home: Household;
   zip: Uint8Array;
