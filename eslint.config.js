@@ -56,6 +56,7 @@ const SAID_BY_KEY = [
   'core/src/say',
   'core/src/choose',
   'core/src/hive',
+  'core/src/look',
   'core/src/today',
   'core/src/take',
   'server/src/today',

@@ -78,7 +78,7 @@ test('closing asks why comb in is not honey and wax out; then it settles, and th
     await page.getByRole('button', { name: 'Keep this sample' }).click();
     await expect(page.getByRole('dialog')).toHaveCount(0);
   }
-  await expect(page.getByText(/18\.2 % water\. Between 17\.1 and 19 %/)).toBeVisible();
+  await expect(page.getByText(/18\.2 % water\. Between 17\.1 % and 19 %/)).toBeVisible();
   await page.getByLabel('Scum, net').fill('0');
   await page.getByRole('link', { name: 'Go on to Jar' }).click();
   await expect(page.getByText(/Settling since/)).toBeVisible();

@@ -3,6 +3,7 @@ import './schemaMessages.js';
 import { z } from 'zod';
 import { A_WHOLE_NUMBER, atLeast, atMost } from './say/limits.js';
 import { refusalOf, refuses } from './say/field.js';
+import type { Speak } from './say/say.js';
 import { BadInput, pathText } from './badInput.js';
 import { lotTrace } from './book/lotTrace.js';
 import { massBalance } from './book/massBalance.js';
@@ -35,7 +36,8 @@ export interface Calculator {
   summary: string;
   input: z.ZodType;
   output: z.ZodType;
-  run: (input: never) => unknown;
+  /** `speak` says what its answer has of sentences. */
+  run: (input: never, speak?: Speak) => unknown;
 }
 
 /** Ties both sides of a calculator to its function: a pair that does not fit does not compile. */
@@ -44,7 +46,7 @@ const calculator = <Input extends z.ZodType, Output extends z.ZodType>(definitio
   summary: string;
   input: Input;
   output: Output;
-  run: (input: z.output<Input>) => z.input<Output>;
+  run: (input: z.output<Input>, speak?: Speak) => z.input<Output>;
 }): Calculator => definition;
 
 const percent = z.number().min(0, atLeast(0)).max(100, atMost(100));
@@ -409,12 +411,13 @@ export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
 );
 
 /**
- * Runs a calculator on unchecked input.
+ * Runs a calculator on unchecked input. `speak` says what its answer has of sentences; without one
+ * they are keys.
  *
  * @throws {BadInput} (with the path of the field) for anything that does not fit its schema or that
  * it cannot compute.
  */
-export function calculate(name: string, input: unknown): unknown {
+export function calculate(name: string, input: unknown, speak?: Speak): unknown {
   const found = CALCULATORS.get(name);
   if (!found)
     throw new BadInput(
@@ -428,7 +431,7 @@ export function calculate(name: string, input: unknown): unknown {
       issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : issue.path;
     throw new BadInput(refusalOf(issue.message), pathText(unknownKey));
   }
-  return found.run(parsed.data as never);
+  return found.run(parsed.data as never, speak);
 }
 
 /** JSON Schema of both sides of a calculator. */

@@ -1,3 +1,4 @@
+import { inEnglish } from '@furrow/words';
 import { spawnSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import request from 'supertest';
@@ -98,7 +99,7 @@ describe('one formula, four doors', () => {
     '%s answers alike by import, command line and HTTP',
     async (name) => {
       const input = examples[name];
-      const expected = JSON.parse(JSON.stringify(calculate(name, input)));
+      const expected = JSON.parse(JSON.stringify(calculate(name, input, inEnglish)));
       const http = await request(home.app)
         .post(`/api/v1/calc/${name}`)
         .send(input as object);

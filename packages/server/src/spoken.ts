@@ -1,4 +1,4 @@
-import { isSay, languageOf, type Units } from '@furrow/core';
+import { isSay, languageOf, type Speak, type Units } from '@furrow/core';
 import { speak, type Reader } from './words.js';
 import type { Request } from 'express';
 
@@ -10,6 +10,12 @@ export function readerOf(
   const language = languageOf(request.acceptsLanguages());
   return { language, units: rules.units, currency: rules.currency };
 }
+
+/** Says it as the household says it: what is printed, and what a file tells. */
+export const atHome =
+  ({ units, currency }: { units: Units; currency: string }): Speak =>
+  (say) =>
+    speak(say, { language: 'en', units, currency });
 
 /**
  * An answer with the text of every saying in it beside its key and what stands in it, in the

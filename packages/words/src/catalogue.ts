@@ -2,12 +2,22 @@ import type {
   ChooseSays,
   CutSays,
   DrainSays,
+  DueSays,
   FieldSays,
   HiveNameSays,
   HiveSays,
+  HoneySays,
+  LookSays,
   PlainSays,
   ReadySays,
   RulesSays,
+  HoldSays,
+  JarSays,
+  BookSays,
+  CombSays,
+  ListSays,
+  FreezingSays,
+  ForecastSays,
   SayValue,
   TakeSays,
   TodaySays,
@@ -21,13 +31,23 @@ import type { Sentences, ValuesOf } from './sentences.js';
 
 /** Everything that the core says, by its key, with what stands in it. A stage adds its own here. */
 export type Sayings = PlainSays &
+  ForecastSays &
+  FreezingSays &
+  ListSays &
+  CombSays &
+  BookSays &
+  JarSays &
+  HoldSays &
   ChooseSays &
   TodaySays &
   CutSays &
   DrainSays &
+  DueSays &
   FieldSays &
   HiveNameSays &
   HiveSays &
+  HoneySays &
+  LookSays &
   ReadySays &
   RulesSays &
   TakeSays &

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { BadInput } from '../badInput.js';
 import { mayFeed, type FeedQuestion } from './feedCheck.js';
 import { brixOfGravity, gravityOfBrix, mustToGravity, rinseHolds } from './rinse.js';

@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { contradictions, type Written, type WrittenHive } from './contradictions.js';
 
 const hive = (id: string, said: Partial<WrittenHive> = {}): WrittenHive => ({

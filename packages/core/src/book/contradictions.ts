@@ -1,4 +1,4 @@
-import { dateWords } from '../units/dates.js';
+import { bookSay } from './says.js';
 import { placeLabel } from '../hive/kinds.js';
 import type { Contradiction } from '../records/vocabulary/book.js';
 
@@ -107,7 +107,11 @@ function harvestBeforeLook(
       code: 'harvest-before-look',
       hiveId: batch.hiveId,
       batchId: batch.id,
-      sentence: `${batch.hiveName} was harvested on ${dateWords(batch.date)}, but its comb was first looked at on ${dateWords(late)}. Which date is right?`,
+      sentence: bookSay('book.asks.harvest-before-look', {
+        hive: batch.hiveName,
+        on: { date: batch.date },
+        looked: { date: late },
+      }),
     },
   ];
 }
@@ -131,8 +135,8 @@ function takenAndMore(
 ): Contradiction[] {
   const batch = w.batches.find((b) => b.id === takes[0].batchId);
   const hiveId = batch?.hiveId ?? null;
-  const hiveName = batch?.hiveName ?? 'a hive';
-  const takenOn = dateWords(takes[0].date);
+  const hive = batch?.hiveName ?? bookSay('book.asks.a-hive');
+  const on = { date: takes[0].date };
   const found: Contradiction[] = [];
   if (takes.length > 1)
     found.push({
@@ -140,7 +144,7 @@ function takenAndMore(
       code: 'comb-in-two-places',
       hiveId,
       batchId: takes[1].batchId,
-      sentence: `One comb of ${hiveName} was taken on ${takenOn} and again on ${dateWords(takes[1].date)}. Which of them was it?`,
+      sentence: bookSay('book.asks.taken-twice', { hive, on, again: { date: takes[1].date } }),
     });
   const there = w.hanging.find((h) => h.combId === combId);
   if (there)
@@ -149,7 +153,11 @@ function takenAndMore(
       code: 'comb-in-two-places',
       hiveId: there.hiveId,
       batchId: takes[0].batchId,
-      sentence: `Comb ${placeLabel(there.slot)} of ${there.hiveName} was taken on ${takenOn} and still hangs in the hive. Where is it?`,
+      sentence: bookSay('book.asks.still-hangs', {
+        comb: placeLabel(there.slot),
+        hive: there.hiveName,
+        on,
+      }),
     });
   const after = lookedOn.find((date) => date > takes[0].date);
   if (after)
@@ -158,7 +166,7 @@ function takenAndMore(
       code: 'look-after-taken',
       hiveId,
       batchId: takes[0].batchId,
-      sentence: `A comb of ${hiveName} was taken on ${takenOn} and looked at on ${dateWords(after)}. Was it another comb?`,
+      sentence: bookSay('book.asks.look-after', { hive, on, looked: { date: after } }),
     });
   return found;
 }
@@ -175,7 +183,11 @@ function hivesNamedTwice(hives: readonly WrittenHive[]): Contradiction[] {
       code: 'hive-named-twice' as const,
       hiveId: same[1].id,
       batchId: null,
-      sentence: `${same.map((h) => `“${h.name}” at ${h.siteName}`).join(' and ')}: two hives, or one written down twice?`,
+      sentence: bookSay('book.asks.named-twice', {
+        hives: {
+          and: same.map((h) => bookSay('book.asks.hive-at', { hive: h.name, site: h.siteName })),
+        },
+      }),
     }));
 }
 
@@ -194,7 +206,12 @@ function combBehindBoard(hive: WrittenHive, hanging: Written['hanging']): Contra
       code: 'board-in-and-out',
       hiveId: hive.id,
       batchId: null,
-      sentence: `The follower board of ${hive.name} stands behind bar ${followerAfterBar}, but comb hangs on ${behind.length === 1 ? 'bar' : 'bars'} ${behind.join(', ')} behind it. Is the board in or out?`,
+      sentence: bookSay('book.asks.behind-board', {
+        hive: hive.name,
+        board: followerAfterBar,
+        bars: { and: behind },
+        count: behind.length,
+      }),
     },
   ];
 }
@@ -212,7 +229,7 @@ function onBoardAndHanging(
       code: 'board-in-and-out',
       hiveId: there.hiveId,
       batchId,
-      sentence: `Comb ${placeLabel(there.slot)} of ${hiveName} lies on the cutting board and hangs in the hive. Is it in or out?`,
+      sentence: bookSay('book.asks.on-board', { comb: placeLabel(there.slot), hive: hiveName }),
     },
   ];
 }
@@ -230,10 +247,11 @@ function queenInClosedHive(hive: WrittenHive, hives: readonly WrittenHive[]): Co
       code: 'queen-in-closed-hive' as const,
       hiveId: hive.id,
       batchId: null,
-      sentence: [
-        `The queen of ${hive.name} is written down as seen on ${dateWords(on)}, but no comb of it`,
-        `was looked at that day, while others at ${hive.siteName} were. Was this hive opened?`,
-      ].join(' '),
+      sentence: bookSay('book.asks.queen', {
+        hive: hive.name,
+        on: { date: on },
+        site: hive.siteName,
+      }),
     }));
 }
 
@@ -243,13 +261,19 @@ function sidesNamedTwice(w: Pick<Written, 'photographed' | 'hanging'>): Contradi
     .filter((look) => look.pictureA === look.pictureB)
     .map((look) => {
       const there = w.hanging.find((h) => h.combId === look.combId) ?? null;
-      const comb = there ? `comb ${placeLabel(there.slot)} of ${there.hiveName}` : 'a comb';
+      const on = { date: look.date };
       return {
         id: `side-${look.lookId}`,
         code: 'side-named-twice' as const,
         hiveId: there?.hiveId ?? null,
         batchId: null,
-        sentence: `One photo stands for side A and for side B of ${comb}, on ${dateWords(look.date)}. Which side is it?`,
+        sentence: there
+          ? bookSay('book.asks.one-photo', {
+              comb: placeLabel(there.slot),
+              hive: there.hiveName,
+              on,
+            })
+          : bookSay('book.asks.one-photo-some', { on }),
       };
     });
 }
@@ -267,10 +291,11 @@ function yearsCountedTwice(hive: WrittenHive, batches: Written['batches']): Cont
       code: 'years-counted-twice',
       hiveId: hive.id,
       batchId: earliest.id,
-      sentence: [
-        `The colony of ${hive.name} is said to live there since ${dateWords(hive.livesSince)}, but`,
-        `the hive was harvested on ${dateWords(earliest.date)}. Which count of years is right?`,
-      ].join(' '),
+      sentence: bookSay('book.asks.years', {
+        hive: hive.name,
+        since: { date: hive.livesSince },
+        on: { date: earliest.date },
+      }),
     },
   ];
 }

@@ -1,5 +1,7 @@
-import { addDays, dateWords } from '../units/dates.js';
-import { counted } from '../units/format.js';
+import type { Say } from '../say/say.js';
+import { addDays } from '../units/dates.js';
+import { sure } from '../units/known.js';
+import { bookSay } from './says.js';
 
 export interface FeedQuestion {
   /**
@@ -17,8 +19,8 @@ export interface FeedQuestion {
   broodCheckDays: number;
   /** Whether disease was found and nobody's word ended it since. */
   sick: boolean;
-  /** A hold on it that nobody lifted, in words; null where there is none. */
-  heldBy: string | null;
+  /** A hold on it that nobody lifted; null where there is none. */
+  heldBy: Say | null;
 }
 
 /**
@@ -27,36 +29,31 @@ export interface FeedQuestion {
  * reason. Foulbrood spores survive everything a household does to honey (SCIENCE 10). Never says
  * that it is free of disease.
  */
-export function mayFeed(q: FeedQuestion): { may: boolean; reason: string } {
-  const no = (reason: string): { may: boolean; reason: string } => ({ may: false, reason });
-  if (!q.origins.length) return no('Nothing is known of where this honey is from: it is not fed.');
-  if (q.origins.some((o) => o === null))
-    return no('Part of it came from outside the book: unknown honey is not fed.');
-  if (q.origins.some((o) => o !== q.toHiveId))
-    return no(
-      `It holds honey of other hives too: it is fed to none. Only the one colony it all came from may get it back.`,
-    );
-  if (q.heldBy) return no(`Held back: ${q.heldBy} It is fed to none.`);
-  if (q.sick)
-    return no(`Disease was found in ${q.toHiveName}: nothing is fed back. Ask the bee inspector.`);
-  if (q.dead)
-    return no(
-      `The colony of ${q.toHiveName} is gone: its honey is fed to no other until an inspector or a laboratory has spoken.`,
-    );
-  if (!q.broodCheck)
-    return no(`Nobody has written down a look at the brood of ${q.toHiveName}. Look first.`);
-  if (q.broodCheck.result !== 'healthy')
-    return no(
-      q.broodCheck.result === 'sick'
-        ? `The brood of ${q.toHiveName} looked sick: nothing is fed back. Ask the bee inspector.`
-        : `Nobody was sure of the brood of ${q.toHiveName}: look again first.`,
-    );
-  if (addDays(q.broodCheck.on, q.broodCheckDays) < q.date)
-    return no(
-      `The last look at the brood of ${q.toHiveName} was on ${dateWords(q.broodCheck.on)}, more than ${counted(q.broodCheckDays, 'day')} before: look again first.`,
-    );
+export function mayFeed(q: FeedQuestion): { may: boolean; reason: Say } {
+  const against = speaksAgainst(q);
+  if (against) return { may: false, reason: against };
   return {
     may: true,
-    reason: `All of it is from ${q.toHiveName}; its brood looked healthy on ${dateWords(q.broodCheck.on)}. Inside the hive, in the evening, and ask what your local rules say.`,
+    reason: bookSay('book.feed.may', {
+      hive: q.toHiveName,
+      on: { date: sure(q.broodCheck, 'a brood check').on },
+    }),
   };
+}
+
+/** Why it is not fed; null where nothing that is known speaks against it. */
+function speaksAgainst(q: FeedQuestion): Say | null {
+  const hive = q.toHiveName;
+  if (!q.origins.length) return bookSay('book.feed.unknown');
+  if (q.origins.some((o) => o === null)) return bookSay('book.feed.outside');
+  if (q.origins.some((o) => o !== q.toHiveId)) return bookSay('book.feed.other-hives');
+  if (q.heldBy) return bookSay('book.feed.held', { why: q.heldBy });
+  if (q.sick) return bookSay('book.feed.disease', { hive });
+  if (q.dead) return bookSay('book.feed.dead', { hive });
+  if (!q.broodCheck) return bookSay('book.feed.no-look', { hive });
+  const { on, result } = q.broodCheck;
+  if (result !== 'healthy') return bookSay(`book.feed.${result}`, { hive });
+  return addDays(on, q.broodCheckDays) < q.date
+    ? bookSay('book.feed.stale', { hive, on: { date: on }, days: q.broodCheckDays })
+    : null;
 }

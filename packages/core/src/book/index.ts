@@ -9,6 +9,7 @@ export * from './lotTrace.js';
 export * from './massBalance.js';
 export * from './payback.js';
 export * from './rinse.js';
+export * from './says.js';
 export * from './seasons.js';
 export * from './spreadsheet.js';
 export * from './waxYield.js';

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { bookSay } from './says.js';
 import { BadInput } from '../badInput.js';
 
 /** Up to here the formula of SCIENCE 10 holds; rinse and must lie below. */
@@ -57,14 +59,19 @@ export interface MustPlan {
   waterL: number;
   litres: number;
   abvPercent: number;
-  sentence: string;
+  sentence: Say;
 }
 
 const NOTHING_KG = 0.0005;
-function addText(honeyKg: number, waterKg: number): string {
-  if (honeyKg > NOTHING_KG) return `Add ${honeyKg.toFixed(2)} kg of honey`;
-  if (waterKg > NOTHING_KG) return `Add ${(waterKg / WATER_KG_PER_L).toFixed(2)} L of water`;
-  return 'It stands there already';
+function addSaid(honeyKg: number, waterL: number, rest: Say): Say {
+  if (honeyKg > NOTHING_KG)
+    return bookSay('book.must.add-honey', {
+      honey: { massG: honeyKg * 1000, as: 'estimate' },
+      rest,
+    });
+  return waterL > NOTHING_KG
+    ? bookSay('book.must.add-water', { water: { volumeL: waterL }, rest })
+    : bookSay('book.must.there', { rest });
 }
 
 /**
@@ -104,12 +111,13 @@ export function mustToGravity(input: {
   const waterKg = thin ? 0 : now.sugarsKg / share - now.massKg;
   const after = (now.massKg + honeyKg + waterKg) / (targetGravity * WATER_KG_PER_L);
   const abvPercent = ABV_PER_GRAVITY * (targetGravity - finalGravity);
-  const add = addText(honeyKg, waterKg);
-  return {
-    honeyKg,
-    waterL: waterKg / WATER_KG_PER_L,
-    litres: after,
-    abvPercent,
-    sentence: `${add}: ${after.toFixed(2)} L at ${targetGravity.toFixed(3)}; fermented to ${finalGravity.toFixed(3)} about ${abvPercent.toFixed(1)} % alcohol by volume.`,
-  };
+  const waterL = waterKg / WATER_KG_PER_L;
+  const comes = bookSay('book.must.comes', {
+    litres: { volumeL: after },
+    gravity: targetGravity.toFixed(3),
+    final: finalGravity.toFixed(3),
+    alcohol: { percent: abvPercent },
+  });
+  const sentence = addSaid(honeyKg, waterL, comes);
+  return { honeyKg, waterL, litres: after, abvPercent, sentence };
 }

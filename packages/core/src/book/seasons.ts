@@ -1,3 +1,4 @@
+import { bookSay } from './says.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import { ownRatio, RESULTS_TO_APPLY } from '../units/ownRatio.js';
 import type { Range } from '../units/format.js';
@@ -98,17 +99,19 @@ export function estimateCorrection(
   if (!found) return null;
   const applies = found.count >= RESULTS_TO_APPLY;
   const percent = Math.round((found.factor.mid - 1) * 100);
-  const combs = `${found.count} ${found.count === 1 ? 'comb' : 'combs'}`;
-  const sign = ['−', '±', '+'][Math.sign(percent) + 1];
-  const signed = `${sign}${Math.abs(percent)} %`;
   return {
     ...found,
     applies,
-    sentence: applies
-      ? `Corrected by your last ${combs}, ${signed}.`
-      : `Your last ${combs} weighed ${signed} against the estimate; it counts from the fifth on.`,
+    sentence: bookSay(applies ? 'book.season.corrected' : 'book.season.not-yet', {
+      combs: found.count,
+      off: signed(percent),
+    }),
   };
 }
+
+/** A signed share: "+7 %", "−3 %". */
+const signed = (percent: number): string =>
+  `${['−', '±', '+'][Math.sign(percent) + 1]}${Math.abs(percent)} %`;
 
 /**
  * The correction that counts for a hive: its own combs where there are enough of them, else those
@@ -156,7 +159,14 @@ export function missedGear(harvests: readonly HarvestSummary[]): MissedGear[] {
       honeyKg,
       minutes: null,
       harvests: unpressed.length,
-      sentence: `A press over ${unpressed.length} ${unpressed.length === 1 ? 'harvest' : 'harvests'} without one: about ${honeyKg.low.toFixed(1)}–${honeyKg.high.toFixed(1)} kg more honey out of ${wet.toFixed(1)} kg of wet wax.`,
+      sentence: bookSay('book.season.press', {
+        harvests: unpressed.length,
+        honey: {
+          massG: { low: honeyKg.low * 1000, high: honeyKg.high * 1000 },
+          as: 'estimate',
+        },
+        wax: { massG: wet * 1000, as: 'estimate' },
+      }),
     });
   }
   const drawn = harvests.filter((h) => h.closed && h.drawOffs > 0);
@@ -170,7 +180,7 @@ export function missedGear(harvests: readonly HarvestSummary[]): MissedGear[] {
       honeyKg: null,
       minutes,
       harvests: drawn.length,
-      sentence: `A lower bucket that holds the whole drain: ${n} ${n === 1 ? 'draw-off' : 'draw-offs'} less, ${minutes} min of your hands, and no clock for the full mark.`,
+      sentence: bookSay('book.season.bucket', { drawOffs: n, minutes }),
     });
   }
   return found;

@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { english, expectInEnglish as expect } from '../../fixtures/english.js';
 import { guessSpreadsheet, readSpreadsheet, type SpreadsheetSettings } from './spreadsheet.js';
 import { SHEET_ROWS_MAX } from '../records/spreadsheet.js';
 
@@ -26,7 +27,9 @@ describe('a sheet that was kept before', () => {
     expect(guess).toMatchObject({ honeyUnit: 'kg', waxUnit: 'g', dates: 'day-first' });
     expect(guess.asks).toEqual(['The column “Cera” names no unit: by its size taken as g of wax.']);
     expect(
-      guessSpreadsheet(['when', 'box', 'yield'], [['03/04/2025', 'A', '5']]).asks.join(' '),
+      guessSpreadsheet(['when', 'box', 'yield'], [['03/04/2025', 'A', '5']])
+        .asks.map(english)
+        .join(' '),
     ).toMatch(/could be read either way.*|names no unit/);
     expect(guessSpreadsheet(['x', 'y'], []).asks[0]).toMatch(
       /No column looks like “Date of the harvest”/,

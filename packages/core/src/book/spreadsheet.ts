@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { bookSay } from './says.js';
 import { DateTime } from 'luxon';
 import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '../units/mass.js';
 import { readNumber } from '../units/readNumber.js';
@@ -14,14 +16,14 @@ export const SHEET_FIELDS = [
   'note',
 ] as const;
 export type SpreadsheetField = (typeof SHEET_FIELDS)[number];
-export const SHEET_FIELD_WORDS: Record<SpreadsheetField, string> = {
-  date: 'Date of the harvest',
-  hive: 'Hive',
-  honey: 'Honey',
-  wax: 'Clean wax',
-  moisture: 'Water of the honey, %',
-  minutes: 'Minutes of your hands',
-  note: 'Note',
+export const SHEET_FIELD_WORDS: Record<SpreadsheetField, Say> = {
+  date: bookSay('book.sheet.date'),
+  hive: bookSay('book.sheet.hive'),
+  honey: bookSay('book.sheet.honey'),
+  wax: bookSay('book.sheet.wax'),
+  moisture: bookSay('book.sheet.moisture'),
+  minutes: bookSay('book.sheet.minutes'),
+  note: bookSay('book.sheet.note'),
 };
 const HEADS: Record<SpreadsheetField, RegExp> = {
   date: /^(date|day|when|harvested|data|dia|datum|fecha)\b/i,
@@ -52,7 +54,7 @@ export interface SpreadsheetSettings {
   dates: DateOrder;
 }
 export interface SpreadsheetGuess extends SpreadsheetSettings {
-  /** What was guessed and is asked, sentences. */ asks: string[];
+  /** What was guessed and is asked, sentences. */ asks: Say[];
 }
 export interface SpreadsheetHarvest {
   line: number;
@@ -66,8 +68,8 @@ export interface SpreadsheetHarvest {
 }
 export interface SpreadsheetProblem {
   line: number;
-  column: string;
-  sentence: string;
+  column: Say | string;
+  sentence: Say;
 }
 export interface SpreadsheetRead {
   harvests: SpreadsheetHarvest[];
@@ -95,8 +97,8 @@ const filled = (rows: readonly (readonly string[])[], column: number | null): st
 function guessUnit(
   head: string,
   values: readonly string[],
-  what: string,
-): { unit: SpreadsheetMassUnit; ask: string | null } {
+  what: 'honey' | 'wax',
+): { unit: SpreadsheetMassUnit; ask: Say | null } {
   const said = unitIn(head);
   if (said) return { unit: said, ask: null };
   const numbers = values
@@ -109,14 +111,12 @@ function guessUnit(
   const unit = middle >= 100 ? 'g' : 'kg';
   return {
     unit,
-    ask: numbers.length
-      ? `The column “${head}” names no unit: by its size taken as ${unit} of ${what}.`
-      : null,
+    ask: numbers.length ? bookSay(`book.sheet.no-unit-${what}`, { column: head, unit }) : null,
   };
 }
 
 /** The order of day and month from dates that leave no doubt; null where all could be either. */
-function guessOrder(values: readonly string[]): { dates: DateOrder; ask: string | null } {
+function guessOrder(values: readonly string[]): { dates: DateOrder; ask: Say | null } {
   const parts = values.map((v) =>
     v
       .split(/[^0-9]+/)
@@ -128,9 +128,7 @@ function guessOrder(values: readonly string[]): { dates: DateOrder; ask: string 
   if (parts.some((p) => p.length === 3 && p[1] > 12)) return { dates: 'month-first', ask: null };
   return {
     dates: 'day-first',
-    ask: values.length
-      ? `Dates such as “${values[0]}” could be read either way: taken as day, month, year.`
-      : null,
+    ask: values.length ? bookSay('book.sheet.either-way', { date: values[0] }) : null,
   };
 }
 
@@ -166,13 +164,13 @@ export function guessSpreadsheet(
   const order = guessOrder(filled(sample, columns.date).slice(0, 200));
   const missing = (['date', 'hive', 'honey'] as const)
     .filter((f) => columns[f] === null)
-    .map((f) => `No column looks like “${SHEET_FIELD_WORDS[f]}”: choose it.`);
+    .map((f) => bookSay('book.sheet.choose-column', { field: SHEET_FIELD_WORDS[f] }));
   return {
     columns,
     honeyUnit: honey.unit,
     waxUnit: wax.unit,
     dates: order.dates,
-    asks: [...missing, ...[honey.ask, wax.ask, order.ask].filter((a): a is string => a !== null)],
+    asks: [...missing, ...[honey.ask, wax.ask, order.ask].filter((a): a is Say => a !== null)],
   };
 }
 
@@ -216,7 +214,7 @@ export function readSpreadsheet(
         {
           line: SHEET_ROWS_MAX + 2,
           column: '',
-          sentence: `This sheet has ${rows.length.toLocaleString('en')} rows; at most ${SHEET_ROWS_MAX.toLocaleString('en')} harvests come in at once. Split it by years.`,
+          sentence: bookSay('book.sheet.too-many', { rows: rows.length, most: SHEET_ROWS_MAX }),
         },
       ],
     };
@@ -227,7 +225,7 @@ export function readSpreadsheet(
     const before = problems.length;
     const cell = (field: SpreadsheetField): string =>
       columns[field] === null ? '' : (row[columns[field]] ?? '').trim();
-    const bad = (field: SpreadsheetField, sentence: string): null => {
+    const bad = (field: SpreadsheetField, sentence: Say): null => {
       problems.push({
         line,
         column: columns[field] === null ? SHEET_FIELD_WORDS[field] : head[columns[field]],
@@ -247,10 +245,12 @@ export function readSpreadsheet(
       if (value === null)
         return bad(
           field,
-          `“${text.slice(0, 40)}” is no plain number${/[.,].*[.,]/.test(text) ? ': leave the thousands mark out' : ''}.`,
+          bookSay(/[.,].*[.,]/.test(text) ? 'book.sheet.thousands' : 'book.sheet.no-number', {
+            text: text.slice(0, 40),
+          }),
         );
       return value < low || value > high
-        ? bad(field, `${value} is not between ${low} and ${high} ${unit}.`)
+        ? bad(field, bookSay('book.sheet.not-between', { value, low, high, unit }))
         : value;
     };
     if (row.every((c) => !c.trim())) return;
@@ -260,15 +260,15 @@ export function readSpreadsheet(
       bad(
         'date',
         dateText
-          ? `“${dateText.slice(0, 40)}” is no date in the order that was chosen.`
-          : 'No date stands there.',
+          ? bookSay('book.sheet.no-date-so', { text: dateText.slice(0, 40) })
+          : bookSay('book.sheet.no-date'),
       );
-    else if (date > today) bad('date', `${dateText} lies in the future.`);
+    else if (date > today) bad('date', bookSay('book.sheet.future', { text: dateText }));
     const hiveName = cell('hive');
-    if (!hiveName) bad('hive', 'No hive stands there.');
-    else if (hiveName.length > 80) bad('hive', 'A name has at most 80 letters.');
+    if (!hiveName) bad('hive', bookSay('book.sheet.no-hive'));
+    else if (hiveName.length > 80) bad('hive', bookSay('book.sheet.long-name'));
     const honey = number('honey', 0, 1_000_000 / GRAMS[settings.honeyUnit], settings.honeyUnit);
-    if (honey === null && problems.length === before) bad('honey', 'No honey stands there.');
+    if (honey === null && problems.length === before) bad('honey', bookSay('book.sheet.no-honey'));
     const wax = number('wax', 0, 100_000 / GRAMS[settings.waxUnit], settings.waxUnit);
     const moisturePercent = number('moisture', 10, 45, '%');
     const minutes = number('minutes', 0, 10_000, 'min');

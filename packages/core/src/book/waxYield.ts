@@ -1,3 +1,5 @@
+import { together, type Say } from '../say/say.js';
+import { bookSay } from './says.js';
 import type { WaxWay } from '../records/vocabulary/waxWays.js';
 import type { Range } from '../units/format.js';
 import { RESULTS_TO_APPLY } from '../units/ownRatio.js';
@@ -28,7 +30,7 @@ export interface WaxExpected {
   cleanG: Range;
   runs: number;
   learned: boolean;
-  sentence: string;
+  sentence: Say;
 }
 
 /**
@@ -48,8 +50,11 @@ export function waxExpected(input: {
     .map((r) => r.cleanG / r.inG);
   const mean = own.reduce((a, b) => a + b, 0) / Math.max(1, own.length);
   const so = own.length
-    ? `Your ${own.length} ${own.length === 1 ? 'run' : 'runs'} this way gave ${Math.round(mean * 100)} % of the wet wax.`
-    : 'No run of yours this way yet.';
+    ? bookSay('book.wax.own', {
+        runs: own.length,
+        share: { percent: Math.round(mean * 100) },
+      })
+    : bookSay('book.wax.no-run');
   if (own.length >= RESULTS_TO_APPLY) {
     const sd = Math.sqrt(own.reduce((s, x) => s + (x - mean) ** 2, 0) / (own.length - 1));
     const half = 1.645 * sd;
@@ -72,6 +77,6 @@ export function waxExpected(input: {
     cleanG: { low: at('low', low), mid: at('mid', mid), high: at('high', high) },
     runs: own.length,
     learned: false,
-    sentence: `${so} New comb is 4 to 6 % wax, of that 50 to 80 % comes out clean; counts from the fifth run on.`,
+    sentence: together(so, bookSay('book.wax.published')),
   };
 }

@@ -13,7 +13,7 @@ import { cutsComb, runsInPlace, takesPots, type Way, WAYS } from '../records/voc
  */
 export interface Block {
   rule: string;
-  sentence: Say | string;
+  sentence: Say;
   hard: boolean;
 }
 
@@ -50,7 +50,7 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
 }
 
 /** What a reason may overrule, and what no reason does. */
-const soft = (rule: string, sentence: Say | string): Block => ({ rule, sentence, hard: false });
+const soft = (rule: string, sentence: Say): Block => ({ rule, sentence, hard: false });
 const hard = (rule: string, sentence: Say): Block => ({ rule, sentence, hard: true });
 
 /** A way that this kind of hive does not know. */

@@ -1,3 +1,4 @@
+import { asWritten } from '../say/say.js';
 import { english } from '../../fixtures/english.js';
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -75,9 +76,10 @@ const someCombs = fc.array(
 );
 type Drawn = { kg: number; capped: number; straight: boolean; brood: boolean; ripe: boolean };
 const verdictOf = (c: Drawn): Pick<CombVerdict, 'verdict' | 'headline' | 'decidedBy'> => {
-  if (c.brood) return { verdict: 'leave', headline: 'Brood on side A.', decidedBy: 'brood' };
-  if (c.ripe) return { verdict: 'take', headline: 'Ripe.', decidedBy: 'ripe' };
-  return { verdict: 'leave', headline: '60 % capped.', decidedBy: 'ripe' };
+  if (c.brood)
+    return { verdict: 'leave', headline: asWritten('Brood on side A.'), decidedBy: 'brood' };
+  if (c.ripe) return { verdict: 'take', headline: asWritten('Ripe.'), decidedBy: 'ripe' };
+  return { verdict: 'leave', headline: asWritten('60 % capped.'), decidedBy: 'ripe' };
 };
 const drawn = (list: readonly Drawn[]): ChoiceUnit[] =>
   list.map((c, i) =>
@@ -225,19 +227,19 @@ describe('the best set', () => {
   });
   it('honours pins: a way, to stay, or taken in spite of a soft rule; brood not even then', () => {
     const unripe = comb('u', 1.5, {
-      verdict: { verdict: 'leave', headline: '62 % capped.', decidedBy: 'ripe' },
+      verdict: { verdict: 'leave', headline: asWritten('62 % capped.'), decidedBy: 'ripe' },
     });
     const brood = comb('b', 1.5, {
       hasBrood: true,
-      verdict: { verdict: 'leave', headline: 'Brood.', decidedBy: 'brood' },
+      verdict: { verdict: 'leave', headline: asWritten('Brood.'), decidedBy: 'brood' },
       against: [
         {
           question: 'brood',
           answer: 'yes',
           weight: 'forbids',
-          rule: 'live brood',
+          rule: asWritten('live brood'),
           restsOn: [],
-          sentence: 'Brood.',
+          sentence: asWritten('Brood.'),
         },
       ],
     });
@@ -329,7 +331,7 @@ describe('what holds it back', () => {
           comb('a', 2),
           comb('b', 2),
           comb('c', 2, {
-            verdict: { verdict: 'leave', headline: '62 % capped.', decidedBy: 'ripe' },
+            verdict: { verdict: 'leave', headline: asWritten('62 % capped.'), decidedBy: 'ripe' },
           }),
         ],
         3,

@@ -1,9 +1,11 @@
-import { describe, expect, it } from 'vitest';
+import { asWritten } from '../say/say.js';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { comb } from '../../fixtures/chooser.js';
 import { heldBack, winterHold } from './heldBack.js';
 
 const held = (id: string, decidedBy: 'theirs' | 'ripe' | 'healthy', verdict: 'test' | 'leave') =>
-  comb(id, 1, { verdict: { verdict, decidedBy, headline: `${id} ${decidedBy}.` } });
+  comb(id, 1, { verdict: { verdict, decidedBy, headline: asWritten(`${id} ${decidedBy}.`) } });
 
 describe('what holds a hive back', () => {
   it('says nothing where something may be taken', () =>
@@ -34,7 +36,11 @@ describe('what holds a hive back', () => {
   });
   it('leads to what is not read yet, not to what waits for it', () => {
     const waits = { ...held('a', 'theirs', 'test'), slots: [408] };
-    const notRead = { verdict: 'not-read', decidedBy: 'seen', headline: 'Not read.' } as const;
+    const notRead = {
+      verdict: 'not-read',
+      decidedBy: 'seen',
+      headline: asWritten('Not read.'),
+    } as const;
     const unread = [307, 308].map((slot) =>
       comb(`u${slot}`, 0, { slots: [slot], verdict: notRead }),
     );
@@ -47,7 +53,7 @@ describe('ripe combs that the winter needs', () => {
   const storesKg = (low: number) => ({ low, mid: low + 1, high: low + 2 });
   const winter = (needKg: number | null) => ({ needKg, hardKg: null, months: [], flowKg: 0 });
   const unread = comb('b', 0, {
-    verdict: { verdict: 'not-read', decidedBy: 'seen', headline: 'Not read.' },
+    verdict: { verdict: 'not-read', decidedBy: 'seen', headline: asWritten('Not read.') },
     storesKg: storesKg(0),
   });
   const ripe = comb('a', 1, { storesKg: storesKg(5) });

@@ -6,9 +6,9 @@ import type { Question } from '../records/vocabulary/verdict.js';
 /** What holds units of one hive back: the finding, how many it holds, and where it is answered. */
 export interface HeldBack {
   question: Question;
-  name: string;
+  name: Say;
   labels: (Say | string)[];
-  sentence: Say | string;
+  sentence: Say;
   leadsTo: 'look' | 'rules' | 'winter-need';
   /** The place to look at: what is not read yet where stores are asked after, else one of these. */
   lookAtSlot: number;

@@ -1,3 +1,5 @@
+import { keyOnly, type Speak } from '../say/say.js';
+import { combSay } from './says.js';
 import { between } from '../units/between.js';
 import type { Packing } from '../records/vocabulary/pieces.js';
 import type { Range } from '../units/format.js';
@@ -127,42 +129,42 @@ function hoursUntilLeft(course: (s: number) => number, left: number): number {
 
 /** Default start: comb as it comes from the hive or the bench, °C. */
 export const COMB_START_C = 25;
-const WORDS: Record<Packing, string> = {
-  piece: 'a piece',
-  frame: 'a comb by itself',
-  super: 'a whole box',
-};
-const whole = (hours: number): string =>
-  hours < 10 ? hours.toFixed(1) : Math.round(hours).toString();
+/** Half hours, never less than it takes. */
+const upTo = (h: number): { hours: number } => ({ hours: Math.ceil(h * 2) / 2 });
+const fromOn = (h: number): { hours: number } => ({ hours: Math.floor(h * 2) / 2 });
 
 /**
  * The calculator cold-core: hours until the core of a piece, a frame or a whole super has reached a
  * temperature in the freezer, as a range, or null where the freezer never gets it there.
- * Millimetres and °C; start 25 °C if not given.
+ * Millimetres and °C; start 25 °C if not given. `speak` says the sentence.
  *
  * @example
  * const piece = { widthMm: 100, heightMm: 100, depthMm: 35, packing: 'piece' };
  * coldCore({ ...piece, freezerC: -18, targetC: -12 }).hours.high; // 4.6
  */
-export function coldCore(input: Omit<CoolingInput, 'startC'> & { startC?: number }): {
+export function coldCore(
+  input: Omit<CoolingInput, 'startC'> & { startC?: number },
+  speak: Speak = keyOnly,
+): {
   hours: { low: number; high: number } | null;
   reached: boolean;
   sentence: string;
 } {
   const { startC = COMB_START_C, freezerC, targetC, packing } = input;
   const hours = coreHours({ ...input, startC });
+  const core = { temperatureC: targetC };
   if (!Number.isFinite(hours.high))
     return {
       hours: null,
       reached: false,
-      sentence: `A freezer at ${freezerC} °C does not get the core to ${targetC} °C, however long.`,
+      sentence: speak(combSay('comb.cold.never', { freezer: { temperatureC: freezerC }, core })),
     };
   const { low, high } = hours;
   const sentence =
     high === 0
-      ? `The core is at ${targetC} °C or colder already.`
-      : `The core of ${WORDS[packing]} is at ${targetC} °C after ${whole(low)} to ${whole(high)} h; count on ${whole(high)} h.`;
-  return { hours: { low, high }, reached: true, sentence };
+      ? combSay('comb.cold.already', { core })
+      : combSay(`comb.cold.${packing}`, { core, low: fromOn(low), high: upTo(high) });
+  return { hours: { low, high }, reached: true, sentence: speak(sentence) };
 }
 
 /**

@@ -1,3 +1,5 @@
+import { combSay } from './says.js';
+import type { Say } from '../say/say.js';
 import { ownRatio, RESULTS_TO_APPLY } from '../units/ownRatio.js';
 import type { Range } from '../units/format.js';
 
@@ -8,7 +10,7 @@ export interface GuessBias {
   count: number;
   /** True over guessed, as a middle with a 90 % range: above 1 the person guesses too little. */
   factor: Range;
-  sentence: string;
+  sentence: Say;
   applies: boolean;
 }
 
@@ -19,10 +21,12 @@ export interface GuessBias {
 export const guessOffPercent = (guess: number, weighed: number): number =>
   Math.round((guess / weighed - 1) * 100);
 
-/** The same in words: "18 % too little", or "right". Takes the percent. */
-export function guessOffText(percent: number): string {
-  if (percent === 0) return 'right';
-  return `${Math.abs(percent)} % too ${percent > 0 ? 'much' : 'little'}`;
+/** The same said: "18 % too little", or "right". Takes the percent. */
+export function guessOffSaid(percent: number): Say {
+  if (percent === 0) return combSay('comb.guess.right');
+  return combSay(percent > 0 ? 'comb.guess.too-much' : 'comb.guess.too-little', {
+    off: { percent: Math.abs(percent) },
+  });
 }
 
 /**
@@ -34,11 +38,16 @@ export function guessBias(pairs: readonly { guess: number; weighed: number }[]):
   const found = ownRatio(pairs.map((p) => ({ expected: p.guess, result: p.weighed })));
   if (!found) return null;
   const { count, factor } = found;
-  const percent = Math.abs(guessOffPercent(1, factor.mid));
-  const so = `${count} ${count === 1 ? 'guess' : 'guesses'} so far`;
-  const sentence =
-    percent < 3
-      ? `You guess about right: ${so}.`
-      : `You guess about ${percent} % ${factor.mid > 1 ? 'too little' : 'too much'}: ${so}.`;
-  return { count, factor, sentence, applies: count >= GUESSES_TO_APPLY };
+  const off = { percent: Math.abs(guessOffPercent(1, factor.mid)) };
+  return {
+    count,
+    factor,
+    sentence: biasSaid(count, factor.mid, off),
+    applies: count >= GUESSES_TO_APPLY,
+  };
+}
+
+function biasSaid(guesses: number, factor: number, off: { percent: number }): Say {
+  if (off.percent < 3) return combSay('comb.guess.about-right', { guesses });
+  return combSay(factor > 1 ? 'comb.guess.bias-little' : 'comb.guess.bias-much', { off, guesses });
 }

@@ -1,6 +1,6 @@
 import jstat from 'jstat';
 import type { Range } from '../units/format.js';
-import type { Attachment, Pane } from '../records/vocabulary/comb.js';
+import type { Pane } from '../records/vocabulary/comb.js';
 
 /**
  * Neighbours that count as one independent cell: they are filled and capped together. A starting
@@ -36,10 +36,3 @@ export function paneReading(pane: Pane): { filled: Range; cappedOfHoney: Range }
     cappedOfHoney: atLeastTheEnd(pane.capped, pane.capped + pane.open),
   };
 }
-
-export const ATTACHMENT_GUESS: Record<Attachment, string> = {
-  broad: 'from the window: honey, by its broad side attachments',
-  narrow: 'from the window: brood, by its narrow side attachments',
-  'capped-below': 'from below: finished, capped to its lower edge as far as can be seen',
-  'open-below': 'from below: not finished, its lower edge is open',
-};

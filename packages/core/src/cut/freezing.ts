@@ -1,13 +1,16 @@
+import { listSay } from '../records/vocabulary/listSays.js';
+import { together, type Say } from '../say/say.js';
+import { freezingSay } from './freezingSays.js';
 import { firstOf } from '../units/known.js';
 import { COLDER_BY_C, coreHours, mothCoreC, mothHoldHours, USUAL_PIECE } from '../comb/cooling.js';
 import type { Packing, Pest } from '../records/vocabulary/pieces.js';
 import type { Range } from '../units/format.js';
 import { rangeOf } from '../units/ranges.js';
 
-export const PEST_WORDS: Record<Pest, string> = {
-  moth: 'wax moth',
-  beetle: 'small hive beetle',
-  both: 'wax moth and small hive beetle',
+export const PEST_WORDS: Record<Pest, Say> = {
+  moth: listSay('list.pest.moth'),
+  beetle: listSay('list.pest.beetle'),
+  both: listSay('list.pest.both'),
 };
 
 /** Core temperature and hours that end small hive beetle in comb (SCIENCE 8). */
@@ -53,7 +56,7 @@ export interface FreezingPlan {
   /** Goes in at once by the tenth; more waits for the next day. */
   litresAtOnce: number | null;
   days: number;
-  sentence: string;
+  sentence: Say;
 }
 
 /**
@@ -83,7 +86,10 @@ function coldFor(pest: Pest, freezerC: number): { coreC: number; holdHours: numb
   return { coreC: BEETLE.coreC, holdHours: BEETLE.hours };
 }
 
-const hours = (h: number): string => (h < 48 ? `${Math.ceil(h)} h` : `${Math.ceil(h / 24)} days`);
+/** Whole hours, from two days on whole days, never less than it takes. */
+const upTo = (h: number): { hours: number } => ({
+  hours: h < 48 ? Math.ceil(h) : Math.ceil(h / 24) * 24,
+});
 
 /**
  * A freezing plan for comb against pests: until the CORE is cold, then held, then thawed closed
@@ -106,9 +112,19 @@ export function freezingPlan(input: FreezingInput): FreezingPlan {
     litresAtOnce === null || litresAtOnce === 0
       ? 1
       : Math.max(1, Math.ceil(litres / litresAtOnce - 1e-9));
-  const sentence = !possible
-    ? tooWarm(pest, freezerC, coreC)
-    : `${hours(freezeHours.high)} in the freezer: core at ${coreC} °C after at most ${hours(coolingHours.high)}, then ${hours(holdHours)} for ${PEST_WORDS[pest]}. Then ${hours(thawHours.high)} closed, so that water settles on the wrap and not on the comb.${overloaded ? ` ${input.apart ? 'More than a tenth of the freezer at once' : 'Pieces that touch'}: it takes twice as long.` : ''}`;
+  const sentence = possible
+    ? together(
+        freezingSay('freeze.plan', {
+          all: upTo(freezeHours.high),
+          core: { temperatureC: coreC },
+          cooling: upTo(coolingHours.high),
+          hold: upTo(holdHours),
+          pest: PEST_WORDS[pest],
+          thaw: upTo(thawHours.high),
+        }),
+        overloaded && freezingSay(input.apart ? 'freeze.overloaded' : 'freeze.touching'),
+      )
+    : tooWarm(pest, freezerC, coreC);
   return {
     possible,
     coolingHours,
@@ -123,10 +139,16 @@ export function freezingPlan(input: FreezingInput): FreezingPlan {
 }
 
 /** What a freezer that is too warm can still do, and what it cannot. */
-function tooWarm(pest: Pest, freezerC: number, coreC: number): string {
-  const cannot = `A freezer at ${freezerC} °C does not get the core to ${coreC} °C, which ${PEST_WORDS[pest]} asks for: colder, or another freezer.`;
+function tooWarm(pest: Pest, freezerC: number, coreC: number): Say {
   const endsMoth = pest !== 'moth' && freezerC <= mothCoreC(freezerC) - COLDER_BY_C;
-  return endsMoth ? `${cannot} It ends wax moth alone.` : cannot;
+  return together(
+    freezingSay('freeze.too-warm', {
+      freezer: { temperatureC: freezerC },
+      core: { temperatureC: coreC },
+      pest: PEST_WORDS[pest],
+    }),
+    endsMoth && freezingSay('freeze.moth-alone'),
+  );
 }
 
 /**

@@ -16,4 +16,5 @@ export * from './rack.js';
 export * from './replan.js';
 export * from './template.js';
 export * from './thickness.js';
+export type { FreezingSays } from './freezingSays.js';
 export * from './says.js';

@@ -141,7 +141,7 @@ describe('cold against pests', () => {
   it('is impossible in a freezer that is too warm, and says so', () => {
     expect(plan({ freezerC: -8, pest: 'beetle' })).toMatchObject({
       possible: false,
-      sentence: expect.stringMatching(/does not get the core to -12 °C/) as string,
+      sentence: expect.stringMatching(/does not get the core to −12 °C/) as string,
     });
     expect(plan({ freezerC: -7 }).possible).toBe(false);
     expect(plan({ freezerC: -12 }).possible).toBe(true);

@@ -1,5 +1,7 @@
+import { keyOnly, together, type Say, type Speak } from '../say/say.js';
+import { forecastSay } from './forecastSays.js';
 import { BadInput } from '../badInput.js';
-import { hoursText, type Range } from '../units/format.js';
+import type { Range } from '../units/format.js';
 import { drainForecast, type DrainForecast } from './forecast.js';
 import type { CrushMethod } from '../records/vocabulary/bench.js';
 import type { TemperatureStep } from './viscousTime.js';
@@ -45,26 +47,29 @@ function refuseTooMuch({ combHoneyKg, weighings }: DrainForecastQuestion): void 
   );
 }
 
-const kgText = (kg: Range): string => `${kg.low.toFixed(1)} to ${kg.high.toFixed(1)} kg`;
-
 /** What the forecast says in one sentence; the vessel comes first, for it runs over. */
-function sentenceOf(f: DrainForecast, nowHours: number): string {
-  if (f.stalled)
-    return 'It has stopped: strainer blocked or stuck. Look, free it, and weigh again; until then nothing more is forecast.';
-  const comes = `${kgText(f.finalKg)} in the end, nine tenths of it after ${hoursText(f.nineTenthsHours.low)} to ${hoursText(f.nineTenthsHours.high)}.`;
-  if (!f.overflowHours) return comes;
-  const { earliest } = f.overflowHours;
-  const full =
-    earliest <= nowHours
-      ? 'The vessel may be full now.'
-      : `The vessel may be full ${hoursText(earliest)} after the start.`;
-  return `${full} ${comes}`;
+function sentenceOf(f: DrainForecast, nowHours: number): Say {
+  if (f.stalled) return forecastSay('drain.forecast.stopped');
+  const comes = forecastSay('drain.forecast.comes', {
+    final: {
+      massG: { low: f.finalKg.low * 1000, high: f.finalKg.high * 1000 },
+      as: 'estimate',
+    },
+    low: { hours: f.nineTenthsHours.low },
+    high: { hours: f.nineTenthsHours.high },
+  });
+  return together(f.overflowHours && fullSaid(f.overflowHours.earliest, nowHours), comes);
 }
+
+const fullSaid = (earliest: number, nowHours: number): Say =>
+  earliest <= nowHours
+    ? forecastSay('drain.forecast.full-now')
+    : forecastSay('drain.forecast.full-after', { after: { hours: earliest } });
 
 /**
  * The calculator drain-forecast: the same forecast as every screen, over what is handed in.
  * Kilograms of a weighing are all honey out so far, what was drawn off included; hours count from
- * the start.
+ * the start. `speak` says the sentence.
  *
  * @throws {BadInput} where more is out than was in.
  *
@@ -79,7 +84,10 @@ function sentenceOf(f: DrainForecast, nowHours: number): string {
  *   aheadHours: [],
  * }).finalKg.mid; // 2.9
  */
-export function drainForecastBy(question: DrainForecastQuestion): DrainForecastAnswer {
+export function drainForecastBy(
+  question: DrainForecastQuestion,
+  speak: Speak = keyOnly,
+): DrainForecastAnswer {
   refuseTooMuch(question);
   const { nowHours, stopBelowGPerHour, drawOffs = [] } = question;
   const forecast = drainForecast({
@@ -106,6 +114,6 @@ export function drainForecastBy(question: DrainForecastQuestion): DrainForecastA
     flowGPerHour: forecast.rateGPerHour,
     stalled: forecast.stalled,
     stopAtHours: stopBelowGPerHour === undefined || forecast.stalled ? null : forecast.endHours,
-    sentence: sentenceOf(forecast, nowHours),
+    sentence: speak(sentenceOf(forecast, nowHours)),
   };
 }

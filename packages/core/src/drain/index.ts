@@ -12,6 +12,7 @@ export * from './posterior.js';
 export * from './pressing.js';
 export * from './priors.js';
 export * from './profileFit.js';
+export type { ForecastSays } from './forecastSays.js';
 export * from './says.js';
 export * from './scaleStream.js';
 export * from './scenarios.js';

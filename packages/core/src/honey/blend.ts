@@ -1,4 +1,4 @@
-import { honeyKeeping } from './keeping.js';
+import { keepingOf, type KeepsSaid } from './keeping.js';
 
 export interface BlendPart {
   kg: number;
@@ -12,11 +12,15 @@ export interface BlendPart {
  */
 export function blendOf(
   parts: readonly BlendPart[],
-): { kg: number; moisturePercent: number; keeping: ReturnType<typeof honeyKeeping> } | null {
+): { kg: number; moisturePercent: number; keeping: KeepsSaid } | null {
   const kg = parts.reduce((sum, p) => sum + p.kg, 0);
   if (!(kg > 0)) return null;
   const moisturePercent = parts.reduce((sum, p) => sum + p.kg * p.moisturePercent, 0) / kg;
-  return { kg, moisturePercent, keeping: honeyKeeping({ moisturePercent, bee: 'honeybee' }) };
+  return {
+    kg,
+    moisturePercent,
+    keeping: keepingOf(moisturePercent, 'honeybee'),
+  };
 }
 
 /**

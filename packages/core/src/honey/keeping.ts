@@ -1,44 +1,67 @@
+import { keyOnly, type Say, type Speak } from '../say/say.js';
+import { honeySay } from './says.js';
 import type { KeepingGrade } from '../records/vocabulary/keeping.js';
 import { diastaseHalfLifeHours, invertaseHalfLifeHours } from './heat.js';
+
+/** Edges of the classes of Lochhead (1933), percent of water. */
+const CLASSES = { keeps: 17.1, watch: 19, useSoon: 20 };
 
 /**
  * How honey of this water content keeps, after Lochhead (1933). Grades are continuous: up to 17.1 %
  * keeps, 19 watch, 20 use-soon, above ferments; stingless-bee honey is outside these classes. Never
  * says 'safe'.
+ */
+export function keepingGrade(moisturePercent: number, bee: 'honeybee' | 'stingless'): KeepingGrade {
+  if (bee === 'stingless') return 'keep-cold';
+  if (moisturePercent <= CLASSES.keeps) return 'keeps';
+  if (moisturePercent <= CLASSES.watch) return 'watch';
+  return moisturePercent <= CLASSES.useSoon ? 'use-soon' : 'ferments';
+}
+
+/** The same in a saying, with its water. */
+export function keepingSaid(moisturePercent: number, bee: 'honeybee' | 'stingless'): Say {
+  const water = { percent: moisturePercent };
+  const keeps = { percent: CLASSES.keeps };
+  const watch = { percent: CLASSES.watch };
+  const useSoon = { percent: CLASSES.useSoon };
+  switch (keepingGrade(moisturePercent, bee)) {
+    case 'keep-cold':
+      return honeySay('honey.keeping.keep-cold', { water });
+    case 'keeps':
+      return honeySay('honey.keeping.keeps', { water, keeps });
+    case 'watch':
+      return honeySay('honey.keeping.watch', { water, keeps, watch });
+    case 'use-soon':
+      return honeySay('honey.keeping.use-soon', { water, watch, useSoon });
+    case 'ferments':
+      return honeySay('honey.keeping.ferments', { water, useSoon });
+  }
+}
+
+/** How honey keeps by its water, and the same said. */
+export interface KeepsSaid {
+  grade: KeepingGrade;
+  sentence: Say;
+}
+export const keepingOf = (moisturePercent: number, bee: 'honeybee' | 'stingless'): KeepsSaid => ({
+  grade: keepingGrade(moisturePercent, bee),
+  sentence: keepingSaid(moisturePercent, bee),
+});
+
+/**
+ * The calculator honey-keeping: grade and reason, said by who asks.
  *
  * @example
  * honeyKeeping({ moisturePercent: 18.4, bee: 'honeybee' }).grade; // "watch"
  */
-export function honeyKeeping(input: { moisturePercent: number; bee: 'honeybee' | 'stingless' }): {
-  grade: KeepingGrade;
-  reason: string;
-} {
+export function honeyKeeping(
+  input: { moisturePercent: number; bee: 'honeybee' | 'stingless' },
+  speak: Speak = keyOnly,
+): { grade: KeepingGrade; reason: string } {
   const { moisturePercent, bee } = input;
-  const water = `${moisturePercent.toFixed(1)} % water`;
-  if (bee === 'stingless') {
-    return {
-      grade: 'keep-cold',
-      reason: `${water}. Stingless-bee honey is wet by nature and outside Lochhead's classes: keep it cold under a vented lid and eat it soon.`,
-    };
-  }
-  if (moisturePercent <= 17.1)
-    return {
-      grade: 'keeps',
-      reason: `${water}. At or under 17.1 % Lochhead (1933) saw no fermentation, whatever the yeast.`,
-    };
-  if (moisturePercent <= 19)
-    return {
-      grade: 'watch',
-      reason: `${water}. Between 17.1 and 19 % it depends on the yeast in it (Lochhead 1933): keep it cool and look at it.`,
-    };
-  if (moisturePercent <= 20)
-    return {
-      grade: 'use-soon',
-      reason: `${water}. Between 19 and 20 % even a little yeast ferments it (Lochhead 1933): use it first.`,
-    };
   return {
-    grade: 'ferments',
-    reason: `${water}. Above 20 % it is always at risk of fermenting (Lochhead 1933), and over the 20 % of the Codex Alimentarius.`,
+    grade: keepingGrade(moisturePercent, bee),
+    reason: speak(keepingSaid(moisturePercent, bee)),
   };
 }
 
@@ -65,7 +88,7 @@ export function keepsAt(
   bee: 'honeybee' | 'stingless',
   temperaturesC: readonly number[],
 ): KeepsAt[] {
-  const { grade } = honeyKeeping({ moisturePercent, bee });
+  const grade = keepingGrade(moisturePercent, bee);
   return temperaturesC.map((temperatureC) => {
     const still = temperatureC <= YEAST_WAKES_C.from || temperatureC > YEAST_WAKES_C.to;
     return {

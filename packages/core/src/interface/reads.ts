@@ -82,10 +82,11 @@ export const READS = {
   // Look
   '/sites': { says: 'Sites', query: paged, answers: pageOf(siteRecord) },
   '/hives': { says: 'Hives as they hang now', query: paged, answers: pageOf(hiveRecord) },
-  '/hives/:id': { says: 'One hive', answers: hiveRecord },
+  '/hives/:id': { says: 'One hive', answers: hiveRecord, isSpoken: true },
   '/hives/:id/boxHistory': {
     says: 'What became of the boxes of a hive',
     answers: allOf(boxEventRecord),
+    isSpoken: true,
   },
   '/looks/:id/faces': { says: 'The cells of both sides of one look', answers: lookFacesRecord },
   // Ready
@@ -104,6 +105,7 @@ export const READS = {
   '/harvests/:id': {
     says: 'One harvest with all that was written about it',
     answers: batchDetailRecord,
+    isSpoken: true,
   },
   // Take
   '/guesses': {
@@ -127,6 +129,7 @@ export const READS = {
   '/lots/:id/label': {
     says: "The words and the code of a lot's label",
     answers: lotLabelAnswer,
+    isSpoken: true,
   },
   // Book
   '/lots': { says: 'Lots of the book', query: paged, answers: pageOf(lotRecord) },
@@ -135,6 +138,7 @@ export const READS = {
   '/holds': {
     says: 'What is held back, why, and the lots it reaches',
     answers: allOf(holdViewRecord),
+    isSpoken: true,
   },
   '/traces': {
     says: 'Where a lot came from, or where it is now',
@@ -144,6 +148,7 @@ export const READS = {
   '/harvests/:id/aftercare': {
     says: 'Wax, rinse and wet gear of a harvest',
     answers: aftercareRecord,
+    isSpoken: true,
   },
   '/stock': { says: 'Honey, jars and pieces that stand there now', answers: allOf(lotRecord) },
   '/stock/waters': {
@@ -153,6 +158,7 @@ export const READS = {
   '/seasons': {
     says: 'Every harvest as seasons count it, estimates beside the scale',
     answers: seasonsAnswer,
+    isSpoken: true,
   },
   '/estimatePairs': {
     says: 'The last combs weighed, beside what was estimated and guessed',
@@ -161,6 +167,7 @@ export const READS = {
   '/questions': {
     says: 'What cannot all be true in what was written down',
     answers: allOf(questionRecord),
+    isSpoken: true,
   },
   '/reserves': { says: 'Jars promised', answers: allOf(reserveRecord) },
   '/people': { says: 'Names of those honey went to', answers: allOf(personRecord) },

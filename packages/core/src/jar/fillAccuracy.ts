@@ -1,3 +1,6 @@
+import type { Mass, Say } from '../say/say.js';
+import { jarSay } from './says.js';
+
 /**
  * Grams by which a jar may lie under its net weight and still pass for scale and drip. A starting
  * value.
@@ -12,7 +15,7 @@ export interface FillAccuracy {
   /** Jars under the weight they were filled to, and grams given away by those above it. */
   under: number;
   overG: number;
-  sentence: string;
+  sentence: Say;
 }
 
 /**
@@ -26,11 +29,23 @@ export function fillAccuracy(netG: number, weights: readonly number[]): FillAccu
   const meanG = weights.reduce((a, b) => a + b, 0) / weights.length;
   const under = weights.filter((w) => w < netG - HAIR_G).length;
   const overG = weights.reduce((sum, w) => sum + Math.max(0, w - netG), 0);
-  const many = (n: number): string =>
-    `${n} of ${weights.length} ${weights.length === 1 ? 'jar' : 'jars'}`;
-  const short = `${many(under)} under ${netG} g, the lightest ${lowestG} g`;
-  const more = `${overG} g more than promised, ${(overG / weights.length).toFixed(1)} g a jar`;
-  const enough = overG > 0 ? `None under ${netG} g; ${more}.` : `All weigh ${netG} g.`;
-  const sentence = under > 0 ? `${short}: top up or label ${Math.min(netG, lowestG)} g.` : enough;
-  return { count: weights.length, lowestG, highestG, meanG, under, overG, sentence };
+  const read = (massG: number): Mass => ({ massG, as: 'read' });
+  const sentence = (): Say => {
+    if (under > 0)
+      return jarSay('jar.weighed.short', {
+        under,
+        count: weights.length,
+        net: read(netG),
+        lightest: read(lowestG),
+        label: read(Math.min(netG, lowestG)),
+      });
+    return overG > 0
+      ? jarSay('jar.weighed.more', {
+          net: read(netG),
+          over: read(overG),
+          each: { massG: overG / weights.length, as: 'estimate' },
+        })
+      : jarSay('jar.weighed.all', { net: read(netG) });
+  };
+  return { count: weights.length, lowestG, highestG, meanG, under, overG, sentence: sentence() };
 }

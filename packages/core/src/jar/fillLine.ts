@@ -1,3 +1,5 @@
+import type { Mass, Say } from '../say/say.js';
+import { jarSay } from './says.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import { netVolumeMl } from './volume.js';
 
@@ -22,39 +24,51 @@ export interface FillLine {
    */
   brimMl: number;
   holdsG: number;
-  /** What does not fit, a sentence; null where nothing does not. */
-  question: string | null;
+  /** What does not fit; null where nothing does not. */
+  question: Say | null;
 }
 
 /** Grams of honey of a water content that a jar of so many ml takes with room under the lid. */
 const holds = (volumeMl: number, moisturePercent: number): number =>
   Math.floor(volumeMl * (1 - HEADSPACE) * honeyDensityKgPerL(moisturePercent));
 
+/** A net weight, a jar's volume and what it holds, as they are said together. */
+const figures = (
+  netG: number,
+  volumeMl: number,
+  holdsG: number,
+): { net: Mass; volume: { volumeL: number }; holds: Mass } => ({
+  net: { massG: netG, as: 'read' },
+  volume: { volumeL: volumeMl / 1000 },
+  holds: { massG: holdsG, as: 'read' },
+});
+
 /**
- * That a net weight does not fit into a jar of so many millilitres, as a sentence; null where it
- * does. Takes grams, ml, percent of water.
+ * That a net weight does not fit into a jar of so many millilitres; null where it does. Takes
+ * grams, ml, percent of water.
  */
-export function overfull(netG: number, volumeMl: number, moisturePercent: number): string | null {
+export function overfull(netG: number, volumeMl: number, moisturePercent: number): Say | null {
   const holdsG = holds(volumeMl, moisturePercent);
-  return netG > holdsG
-    ? `${netG} g do not fit: to its brim it holds ${volumeMl.toFixed(0)} ml, about ${holdsG} g with room under the lid.`
-    : null;
+  return netG > holdsG ? jarSay('jar.fill.overfull', figures(netG, volumeMl, holdsG)) : null;
 }
+
+/** Whether a weight is the usual slip: a jar's millilitres taken for its grams. */
+const isSlip = (netG: number, volumeMl: number): boolean =>
+  Math.abs(netG - volumeMl) <= SLIP * volumeMl;
 
 /**
  * Whether a net weight and a jar's nominal volume go together: a weight that does not fit, and the
  * usual slip that takes a jar's millilitres for its grams (a litre of honey is about 1.4 kg, never
- * 1 kg). Takes grams, ml, percent of water; gives a sentence, null where nothing is wrong.
+ * 1 kg). Takes grams, ml, percent of water; null where nothing is wrong.
  */
 export function volumeQuestion(
   netG: number,
   volumeMl: number,
   moisturePercent: number,
-): string | null {
+): Say | null {
   const tooMuch = overfull(netG, volumeMl, moisturePercent);
-  if (tooMuch || Math.abs(netG - volumeMl) > SLIP * volumeMl) return tooMuch;
-  const holdsG = holds(volumeMl, moisturePercent);
-  return `${netG} g is its ${volumeMl.toFixed(0)} ml taken for grams? Full it holds about ${holdsG} g.`;
+  if (tooMuch || !isSlip(netG, volumeMl)) return tooMuch;
+  return jarSay('jar.fill.slip', figures(netG, volumeMl, holds(volumeMl, moisturePercent)));
 }
 
 /**
@@ -73,13 +87,14 @@ export function fillLine(input: {
   const ml = netVolumeMl(netG, moisturePercent);
   const brimMl = (areaMm2 * innerDepthMm) / 1000;
   const mm = (ml * 1000) / areaMm2;
-  const asked = volumeQuestion(netG, brimMl, moisturePercent);
-  const question =
-    asked && netG <= holds(brimMl, moisturePercent)
-      ? asked.replace(
-          /\.$/,
-          `; ${netG} g stand ${mm.toFixed(0)} of ${innerDepthMm.toFixed(0)} mm high.`,
-        )
-      : asked;
-  return { ml, mm, brimMl, holdsG: holds(brimMl, moisturePercent), question };
+  const holdsG = holds(brimMl, moisturePercent);
+  const tooMuch = overfull(netG, brimMl, moisturePercent);
+  const slip = isSlip(netG, brimMl)
+    ? jarSay('jar.fill.slip-high', {
+        ...figures(netG, brimMl, holdsG),
+        stands: { lengthMm: mm },
+        deep: { lengthMm: innerDepthMm },
+      })
+    : null;
+  return { ml, mm, brimMl, holdsG, question: tooMuch ?? slip };
 }

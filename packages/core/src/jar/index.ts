@@ -8,6 +8,7 @@ export * from './labelDesign.js';
 export * from './labelSheet.js';
 export * from './nutrition.js';
 export * from './saleGate.js';
+export type { JarSays } from './says.js';
 export * from './volume.js';
 export * from './keepingDate.js';
 export * from './measuredWater.js';

@@ -1,7 +1,8 @@
 import { lotKeeping } from './keepingDate.js';
 import { DEFAULT_RULES } from '../records/houseRules.js';
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect, inEnglish } from '../../fixtures/english.js';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
 import { jarFill, type JarFill } from './fill.js';
@@ -243,6 +244,7 @@ describe('jar-fill', () => {
 });
 
 describe('labels', () => {
+  const labelIn = (said: Parameters<typeof labelText>[0]) => labelText(said, inEnglish);
   const record = {
     batchCode: 'IPE-260314-A',
     hiveName: 'Ipê',
@@ -270,9 +272,9 @@ describe('labels', () => {
     );
   });
   it('never states more than the lightest jar weighed', () =>
-    expect(labelText({ ...record, lowestWeighedG: 493 }).net).toBe('493 g / 17.3 oz'));
+    expect(labelIn({ ...record, lowestWeighedG: 493 }).net).toBe('493 g / 17.3 oz'));
   it('takes its dates from the record and warns', () => {
-    const label = labelText(record);
+    const label = labelText(record, inEnglish);
     expect(label).toMatchObject({
       harvested: 'Harvested 14 Mar 2026',
       bestBefore: 'Best before Mar 2028',
@@ -280,7 +282,7 @@ describe('labels', () => {
       gift: 'Gift, not for sale.',
     });
     expect(label.warning).toMatch(/twelve months/);
-    expect(labelText({ ...record, registeredToSell: true }).gift).toBe('');
+    expect(labelIn({ ...record, registeredToSell: true }).gift).toBe('');
   });
   it('needs about 353 ml for 500 g', () => expect(netVolumeMl(500, 18)).toBeCloseTo(353, 0));
 });

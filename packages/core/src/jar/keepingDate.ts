@@ -1,6 +1,8 @@
 import { DateTime } from 'luxon';
-import { honeyKeeping } from '../honey/keeping.js';
+import { keepingGrade, keepingSaid } from '../honey/keeping.js';
 import type { KeepingGrade, LotKeeping } from '../records/vocabulary/keeping.js';
+import { together } from '../say/say.js';
+import { jarSay } from './says.js';
 import type { HouseRules } from '../records/houseRules.js';
 
 /** What is known of a lot's honey that decides how long a label may say it keeps. */
@@ -40,10 +42,9 @@ export function lotKeeping(facts: KeepingFacts, rules: KeepingRules): LotKeeping
     return {
       grade: 'keep-cold',
       ...useSoon,
-      words: 'Keep cold, lid vented, eat soon.',
+      words: jarSay('jar.keep.stingless-words'),
       notForSale: null,
-      sentence:
-        'Stingless-bee honey, wet by nature and outside the classes of honeybee honey: keep it cold under a vented lid and eat it soon.',
+      sentence: jarSay('jar.keep.stingless'),
     };
   const water = facts.moisturePercent;
   if (water === null)
@@ -51,24 +52,28 @@ export function lotKeeping(facts: KeepingFacts, rules: KeepingRules): LotKeeping
       grade: null,
       bestBeforeMonths: shortest,
       useByDays: null,
-      words: '',
+      words: null,
       notForSale: null,
-      sentence: `Water not measured: the shortest keeping date of your rules, ${shortest} months.`,
+      sentence: jarSay('jar.keep.not-measured', { months: shortest }),
     };
-  const measured = honeyKeeping({ moisturePercent: water, bee: 'honeybee' });
-  const grade = facts.granulating ? WORSE[measured.grade] : measured.grade;
-  const sentence = facts.granulating
-    ? `${measured.reason} It granulates, so it counts one grade worse.`
-    : measured.reason;
+  const measured = keepingGrade(water, 'honeybee');
+  const grade = facts.granulating ? WORSE[measured] : measured;
+  const sentence = together(
+    keepingSaid(water, 'honeybee'),
+    facts.granulating && jarSay('jar.keep.granulates'),
+  );
   const overLimit = water > rules.sellingLimitPercent;
   const notForSale = overLimit
-    ? `${water.toFixed(1)} % water, your selling limit is ${rules.sellingLimitPercent} %: not for sale. Ask your food authority.`
+    ? jarSay('jar.keep.over-limit', {
+        water: { percent: water },
+        limit: { percent: rules.sellingLimitPercent },
+      })
     : null;
   if (overLimit || grade === 'ferments')
     return {
       grade,
       ...useSoon,
-      words: `${water.toFixed(1)} % water: keep cold, use first.`,
+      words: jarSay('jar.keep.use-first-words', { water: { percent: water } }),
       notForSale,
       sentence,
     };
@@ -82,7 +87,7 @@ export function lotKeeping(facts: KeepingFacts, rules: KeepingRules): LotKeeping
     grade,
     bestBeforeMonths: months,
     useByDays: null,
-    words: grade === 'use-soon' ? 'Use soon.' : '',
+    words: grade === 'use-soon' ? jarSay('jar.keep.use-soon-words') : null,
     notForSale,
     sentence,
   };

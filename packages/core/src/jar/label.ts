@@ -1,7 +1,9 @@
 import { DateTime } from 'luxon';
 import { useByOf } from './keepingDate.js';
 import type { LotKeeping } from '../records/vocabulary/keeping.js';
-import { nutritionText } from './nutrition.js';
+import type { Say, Speak } from '../say/say.js';
+import { jarSay } from './says.js';
+import { nutritionSaid } from './nutrition.js';
 import { flowerText } from './saleGate.js';
 import type { FlowerSupport, LabelText } from '../records/vocabulary/labels.js';
 import { labelOunces } from '../units/mass.js';
@@ -20,7 +22,7 @@ export interface LabelRecord {
   /** Species of stingless bees, in the household's words. */
   species?: string;
   /** Why it is held back, in a few words; then it is for nobody. */
-  heldBy?: string | null;
+  heldBy?: Say | null;
   registeredToSell: boolean;
   labelMaker: string;
   product: 'honey' | 'comb honey' | 'chunk honey';
@@ -45,54 +47,65 @@ export function netWeightText(netG: number): string {
 /**
  * The words of one label, all from the record, none typed. The weight is never above the lightest
  * jar weighed. Best before is the house rule's months after the harvest as far as its water and its
- * bee allow; else it is to be used by a day. Without a registration it reads gift.
+ * bee allow; else it is to be used by a day. Without a registration it reads gift. `speak` says
+ * them in the language the label has; what was printed stays as it was printed.
  */
-export function labelText(record: LabelRecord): LabelText {
-  const harvested = DateTime.fromISO(record.harvestedOn, { zone: 'utc' });
+export function labelText(record: LabelRecord, speak: Speak): LabelText {
   const netG = Math.min(record.netG, record.lowestWeighedG ?? record.netG);
+  const gift = giftLine(record);
   return {
-    title: titleOf(record),
+    title: speak(titleOf(record)),
     origin: `${record.hiveName}, ${record.siteName}`,
     net: netWeightText(netG),
     netG,
-    harvested: `Harvested ${harvested.toFormat('d LLL yyyy', { locale: 'en' })}`,
-    bestBefore: dateLine(record, harvested),
-    batch: `Batch ${record.batchCode}`,
-    warning: 'Not for children under twelve months.',
-    gift: giftLine(record),
+    harvested: speak(jarSay('jar.label.harvested', { on: { date: record.harvestedOn } })),
+    bestBefore: speak(dateLine(record)),
+    batch: speak(jarSay('jar.label.batch', { code: record.batchCode })),
+    warning: speak(jarSay('jar.label.warning')),
+    gift: gift ? speak(gift) : '',
     maker: [record.labelMaker, record.makerAddress].filter(Boolean).join(', '),
-    flower: flowerText(record.flower ?? null, record.flowerSupport ?? null),
-    moisture: record.moisturePercent ? `${record.moisturePercent.toFixed(1)} % water` : '',
+    flower: flowerText(record.flower ?? null, record.flowerSupport ?? null, speak),
+    moisture: record.moisturePercent
+      ? speak(jarSay('jar.label.water', { water: { percent: record.moisturePercent } }))
+      : '',
     // The table behind nutrition is of honeybee honey: it says nothing of stingless honey.
     nutrition:
       record.nutrition && record.moisturePercent && record.bee === 'honeybee'
-        ? nutritionText(record.moisturePercent)
+        ? speak(nutritionSaid(record.moisturePercent))
         : '',
   };
 }
 
-const TITLES = { honey: 'Honey', 'comb honey': 'Comb honey', 'chunk honey': 'Chunk honey' };
-function titleOf(record: LabelRecord): string {
-  if (record.bee === 'honeybee') return TITLES[record.product];
-  return record.species ? `Stingless-bee honey, ${record.species}` : 'Stingless-bee honey';
+const TITLES = {
+  honey: jarSay('jar.label.honey'),
+  'comb honey': jarSay('jar.label.comb-honey'),
+  'chunk honey': jarSay('jar.label.chunk-honey'),
+};
+function titleOf({ bee, product, species }: LabelRecord): Say {
+  if (bee === 'honeybee') return TITLES[product];
+  return species ? jarSay('jar.label.stingless-of', { species }) : jarSay('jar.label.stingless');
 }
 
 /**
  * Best before only where the grade allows one; else the day it is to be used by, with the words
  * that go with it.
  */
-function dateLine(record: LabelRecord, harvested: DateTime): string {
-  const { keeping } = record;
-  const useBy = record.useBy ?? useByOf(keeping, record.harvestedOn);
+function dateLine({ keeping, harvestedOn, ...record }: LabelRecord): Say {
+  const useBy = record.useBy ?? useByOf(keeping, harvestedOn);
   const date = useBy
-    ? `Use by ${DateTime.fromISO(useBy, { zone: 'utc' }).toFormat('d LLL yyyy', { locale: 'en' })}`
-    : `Best before ${harvested.plus({ months: keeping.bestBeforeMonths! }).toFormat('LLL yyyy', { locale: 'en' })}`;
-  return keeping.words ? `${date}. ${keeping.words}` : date;
+    ? jarSay('jar.label.use-by', { on: { date: useBy } })
+    : jarSay('jar.label.best-before', {
+        month: { month: monthAfter(harvestedOn, keeping.bestBeforeMonths ?? 0) },
+      });
+  return keeping.words ? jarSay('jar.label.with-words', { date, words: keeping.words }) : date;
 }
 
-function giftLine(record: LabelRecord): string {
-  if (record.heldBy) return `Held back: ${record.heldBy}`;
-  if (record.useBy) return 'Use first. Not for sale.';
-  if (record.keeping.notForSale) return 'Gift, not for sale. Use first.';
-  return record.registeredToSell ? '' : 'Gift, not for sale.';
+const monthAfter = (date: string, months: number): string =>
+  DateTime.fromISO(date, { zone: 'utc' }).plus({ months }).toFormat('yyyy-MM');
+
+function giftLine(record: LabelRecord): Say | null {
+  if (record.heldBy) return jarSay('jar.label.held-back', { why: record.heldBy });
+  if (record.useBy) return jarSay('jar.label.use-first');
+  if (record.keeping.notForSale) return jarSay('jar.label.gift-use-first');
+  return record.registeredToSell ? null : jarSay('jar.label.gift');
 }

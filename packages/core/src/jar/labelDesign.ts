@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { jarSay } from './says.js';
 import type {
   LabelDesign,
   LabelField,
@@ -6,20 +8,20 @@ import type {
   LabelText,
 } from '../records/vocabulary/labels.js';
 
-export const LABEL_FIELD_WORDS: Record<LabelFieldKind, string> = {
-  title: 'What it is',
-  origin: 'Hive and place',
-  net: 'Net weight',
-  harvested: 'Harvest date',
-  bestBefore: 'Best before',
-  batch: 'Batch code',
-  flower: 'Flower',
-  moisture: 'Water',
-  nutrition: 'Nutrition',
-  warning: 'Not for infants',
-  gift: 'Gift, not for sale',
-  maker: 'Your name',
-  own: 'Own line',
+export const LABEL_FIELD_WORDS: Record<LabelFieldKind, Say> = {
+  title: jarSay('jar.field.title'),
+  origin: jarSay('jar.field.origin'),
+  net: jarSay('jar.field.net'),
+  harvested: jarSay('jar.field.harvested'),
+  bestBefore: jarSay('jar.field.bestBefore'),
+  batch: jarSay('jar.field.batch'),
+  flower: jarSay('jar.field.flower'),
+  moisture: jarSay('jar.field.moisture'),
+  nutrition: jarSay('jar.field.nutrition'),
+  warning: jarSay('jar.field.warning'),
+  gift: jarSay('jar.field.gift'),
+  maker: jarSay('jar.field.maker'),
+  own: jarSay('jar.field.own'),
 };
 /** Lines no label for eating goes without. */
 export const FIXED_FIELDS: readonly LabelFieldKind[] = [
@@ -168,7 +170,7 @@ const DATES = new RegExp(
 export const datesIn = (text: string): string[] => [...text.matchAll(DATES)].map((m) => m[0]);
 
 /**
- * Why a label may not be printed, sentences; none where it may. Every date comes from the record:
+ * Why a label may not be printed; nothing where it may. Every date comes from the record:
  * one in an own line that is not the harvest's stops it. The fixed lines must be there, a named
  * flower must say what supports it, and all must fit. `fromRecord` are the dates as the label
  * itself prints them.
@@ -177,23 +179,30 @@ export function labelProblems(
   design: LabelDesign,
   words: LabelText,
   sheet: Pick<LabelSheet, 'labelWidthMm' | 'labelHeightMm'>,
-): string[] {
+): Say[] {
   const kinds = new Set(design.fields.map((f) => f.kind));
   const problems = FIXED_FIELDS.filter((k) => !kinds.has(k) && (k !== 'gift' || words.gift)).map(
-    (k) => `“${LABEL_FIELD_WORDS[k]}” is missing: no label for eating goes without it.`,
+    (k) => jarSay('jar.problem.missing', { field: LABEL_FIELD_WORDS[k] }),
   );
   const known = `${words.harvested} ${words.bestBefore}`.toLowerCase();
   for (const field of design.fields.filter((f) => f.kind === 'own')) {
     const wrong = datesIn(field.text).find((d) => !known.includes(d.toLowerCase()));
     if (wrong)
       problems.push(
-        `“${wrong}” is not a date of this harvest (${words.harvested.toLowerCase()}, ${words.bestBefore.toLowerCase()}). Dates come from the record: take it out of your line.`,
+        jarSay('jar.problem.date', {
+          date: wrong,
+          harvested: words.harvested,
+          bestBefore: words.bestBefore,
+        }),
       );
   }
   const laid = layLabel(design, words, sheet);
   if (!laid.fits)
     problems.push(
-      `The lines are ${laid.highMm.toFixed(1)} mm high, the label ${sheet.labelHeightMm} mm: smaller letters, fewer lines or a larger label.`,
+      jarSay('jar.problem.too-high', {
+        lines: { lengthMm: laid.highMm },
+        label: { lengthMm: sheet.labelHeightMm },
+      }),
     );
   return problems;
 }

@@ -1,10 +1,12 @@
+import type { Say } from '../say/say.js';
+import { jarSay } from './says.js';
 import type { LabelSheet } from '../records/vocabulary/labels.js';
 
-/** What a household starts from; it adds its own. */
-export const STARTING_SHEETS: readonly ({ id: string; name: string } & LabelSheet)[] = [
+/** What a household starts from, named in its language; it adds its own. */
+export const STARTING_SHEETS: readonly ({ id: string; name: Say } & LabelSheet)[] = [
   {
     id: '6f8b6a52-5a0e-4c53-9d0b-1a5e5a000001',
-    name: 'A4, two across',
+    name: jarSay('jar.sheet.a4-two'),
     paperWidthMm: 210,
     paperHeightMm: 297,
     columns: 2,
@@ -18,7 +20,7 @@ export const STARTING_SHEETS: readonly ({ id: string; name: string } & LabelShee
   },
   {
     id: '6f8b6a52-5a0e-4c53-9d0b-1a5e5a000002',
-    name: 'A4, three across, small',
+    name: jarSay('jar.sheet.a4-three'),
     paperWidthMm: 210,
     paperHeightMm: 297,
     columns: 3,
@@ -32,7 +34,7 @@ export const STARTING_SHEETS: readonly ({ id: string; name: string } & LabelShee
   },
   {
     id: '6f8b6a52-5a0e-4c53-9d0b-1a5e5a000003',
-    name: 'Letter, two across',
+    name: jarSay('jar.sheet.letter-two'),
     paperWidthMm: 215.9,
     paperHeightMm: 279.4,
     columns: 2,
@@ -65,15 +67,25 @@ export function labelPlace(
   };
 }
 
-/** What is wrong with a sheet as measured, a sentence; null where the labels lie on the paper. */
-export function sheetProblem(sheet: LabelSheet): string | null {
+/** What is wrong with a sheet as measured; null where the labels lie on the paper. */
+export function sheetProblem(sheet: LabelSheet): Say | null {
   const wide =
     sheet.marginLeftMm + sheet.columns * sheet.labelWidthMm + (sheet.columns - 1) * sheet.gapXMm;
   const high =
     sheet.marginTopMm + sheet.rows * sheet.labelHeightMm + (sheet.rows - 1) * sheet.gapYMm;
   if (wide > sheet.paperWidthMm + 0.05)
-    return `${sheet.columns} labels of ${sheet.labelWidthMm} mm with their margin and gaps are ${wide.toFixed(1)} mm wide, the paper ${sheet.paperWidthMm} mm.`;
+    return jarSay('jar.sheet.too-wide', {
+      columns: sheet.columns,
+      label: { lengthMm: sheet.labelWidthMm },
+      wide: { lengthMm: wide },
+      paper: { lengthMm: sheet.paperWidthMm },
+    });
   if (high > sheet.paperHeightMm + 0.05)
-    return `${sheet.rows} labels of ${sheet.labelHeightMm} mm with their margin and gaps are ${high.toFixed(1)} mm high, the paper ${sheet.paperHeightMm} mm.`;
+    return jarSay('jar.sheet.too-high', {
+      rows: sheet.rows,
+      label: { lengthMm: sheet.labelHeightMm },
+      high: { lengthMm: high },
+      paper: { lengthMm: sheet.paperHeightMm },
+    });
   return null;
 }

@@ -1,8 +1,9 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import type { Reading } from '../records/look.js';
 import type { Plan } from '../records/harvest.js';
 import {
-  drainWaterText,
+  drainWaterSaid,
   measuredWater,
   moreDrops,
   workingWater,
@@ -103,14 +104,14 @@ describe('the water a honey is worked with', () => {
     expect(workingWater(detail)).toEqual({ percent, basis }),
   );
   it('is marked where a drain runs on an assumption', () => {
-    expect(drainWaterText({ moisturePercent: 18 }, of(null))).toBe('18 % water, assumed');
-    expect(drainWaterText({ moisturePercent: 18 }, of(18))).toBe(
+    expect(drainWaterSaid({ moisturePercent: 18 }, of(null))).toBe('18 % water, assumed');
+    expect(drainWaterSaid({ moisturePercent: 18 }, of(18))).toBe(
       '18 % water, as said, not measured',
     );
-    expect(drainWaterText({ moisturePercent: 17.2 }, of(null))).toBe(
+    expect(drainWaterSaid({ moisturePercent: 17.2 }, of(null))).toBe(
       '17.2 % water, as said, not measured',
     );
     const measured = of(null, 'top-bar', { waterReadings: [bench(17.4, 0)] });
-    expect(drainWaterText({ moisturePercent: 17.4 }, measured)).toBe('17.4 % water');
+    expect(drainWaterSaid({ moisturePercent: 17.4 }, measured)).toBe('17.4 % water');
   });
 });

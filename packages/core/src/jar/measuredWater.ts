@@ -4,6 +4,8 @@ import { hiveKind } from '../hive/kinds.js';
 import { takenWaterPercent } from '../honey/takenWater.js';
 import { readingMoisture } from '../look/index.js';
 import type { Batch, Drain, Take, WaterReading } from '../records/views.js';
+import type { Say } from '../say/say.js';
+import { jarSay } from './says.js';
 import type { Look } from '../records/hiveViews.js';
 
 /** Drops taken within this of the newest are one measuring, ms. */
@@ -26,8 +28,8 @@ export interface MeasuredWater {
    * spread is unknown.
    */
   moreDrops: number | null;
-  /** What to do about it, a sentence; null where it stands. */
-  says: string | null;
+  /** What to do about it; null where it stands. */
+  says: Say | null;
 }
 /** Where it may have been measured. */
 export interface WaterSources {
@@ -89,19 +91,19 @@ export function moreDrops(percents: readonly number[]): number | null {
   return MOST_DROPS;
 }
 
-/** What to do about drops of one sitting, a sentence; null where they stand. */
+/** What to do about drops of one sitting; null where they stand. */
 function whatToDo(
   values: readonly number[],
   spreadPercent: number,
   where: MeasuredWater['where'],
-): string | null {
-  if (where === 'bench' && values.length === 1) return 'One drop proves nothing: take another.';
+): Say | null {
+  if (where === 'bench' && values.length === 1) return jarSay('jar.water.one-drop');
   if (spreadPercent <= SPREAD_POINTS) return null;
-  const more = Math.max(1, moreDrops(values)!);
-  const differ = `They differ by ${spreadPercent.toFixed(1)} points`;
-  const samples = `${more} more ${more === 1 ? 'sample' : 'samples'}`;
-  if (more <= FEW_DROPS) return `${differ}: stir and take ${samples}. The wettest counts.`;
-  return `${differ}: stir well and sample anew. As it is, ${samples} would tell its mean to ${WITHIN_POINTS} points. The wettest counts.`;
+  const more = Math.max(1, moreDrops(values) ?? 1);
+  const points = spreadPercent.toFixed(1);
+  return more <= FEW_DROPS
+    ? jarSay('jar.water.stir-and-take', { points, more })
+    : jarSay('jar.water.stir-well', { points, more, within: String(WITHIN_POINTS) });
 }
 
 function summed(drops: readonly Drop[], where: MeasuredWater['where']): MeasuredWater {
@@ -166,16 +168,16 @@ export function workingWater(
 }
 
 /**
- * The water a drain is reckoned with, in words: marked where nobody measured it, whether somebody
+ * The water a drain is reckoned with: marked where nobody measured it, whether somebody
  * said it for the plan or Furrow assumed it. Takes the drain and its harvest.
  */
-export function drainWaterText(
+export function drainWaterSaid(
   drain: Pick<Drain, 'moisturePercent'>,
   detail: Parameters<typeof workingWater>[0],
-): string {
+): Say {
   const { percent, basis } = workingWater(detail);
-  const water = `${Number(drain.moisturePercent.toFixed(1))} % water`;
-  if (basis === 'measured') return water;
+  const water = { percent: drain.moisturePercent };
+  if (basis === 'measured') return jarSay('jar.water.measured', { water });
   const isAssumed = basis === 'taken' && percent === drain.moisturePercent;
-  return `${water}, ${isAssumed ? 'assumed' : 'as said, not measured'}`;
+  return jarSay(isAssumed ? 'jar.water.assumed' : 'jar.water.as-said', { water });
 }

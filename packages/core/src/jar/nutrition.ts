@@ -1,3 +1,6 @@
+import type { Say } from '../say/say.js';
+import { jarSay } from './says.js';
+
 /**
  * Water of the honey whose values are scaled, and what 100 g of it hold: USDA FoodData Central,
  * honey (17.1 g water, 82.4 g carbohydrate, 82.12 g sugars, 0.3 g protein, 0 g fat, 4 mg sodium).
@@ -14,8 +17,6 @@ const REFERENCE = {
  * Energy of a gram of carbohydrate or protein by the general factors of food labels: 17 kJ, 4 kcal.
  */
 const [KJ, KCAL] = [17, 4];
-export const NUTRITION_SOURCE =
-  'Typical values of honey, USDA FoodData Central, scaled to the water measured; energy by general factors';
 
 export interface Nutrition {
   energyKj: number;
@@ -29,7 +30,7 @@ export interface Nutrition {
 
 /**
  * Nutrition of 100 g of honey from its water, percent: the dry part of published typical values
- * scaled to what is not water. Typical values, no analysis of this honey; {@link NUTRITION_SOURCE}
+ * scaled to what is not water. Typical values, no analysis of this honey; their source
  * stands beside them. Throws nothing.
  */
 export function nutritionPer100g(moisturePercent: number): Nutrition {
@@ -49,7 +50,15 @@ export function nutritionPer100g(moisturePercent: number): Nutrition {
 }
 
 /** The same in one line of a label. */
-export function nutritionText(moisturePercent: number): string {
+export function nutritionSaid(moisturePercent: number): Say {
   const n = nutritionPer100g(moisturePercent);
-  return `100 g: ${n.energyKj} kJ / ${n.energyKcal} kcal, fat ${n.fatG} g, carbohydrate ${n.carbohydrateG} g of which sugars ${n.sugarsG} g, protein ${n.proteinG} g, salt ${n.saltG.toFixed(2)} g`;
+  return jarSay('jar.label.nutrition', {
+    kJ: n.energyKj,
+    kcal: n.energyKcal,
+    fat: String(n.fatG),
+    carbohydrate: n.carbohydrateG.toFixed(1),
+    sugars: n.sugarsG.toFixed(1),
+    protein: n.proteinG.toFixed(1),
+    salt: n.saltG.toFixed(2),
+  });
 }

@@ -1,25 +1,35 @@
+import { together, type Say, type Speak } from '../say/say.js';
+import { jarSay } from './says.js';
 import type { FlowerSupport, LabelText } from '../records/vocabulary/labels.js';
 import type { LotKeeping } from '../records/vocabulary/keeping.js';
 
-export const FLOWER_SUPPORT_WORDS: Record<FlowerSupport, string> = {
-  analysis: 'A laboratory looked at its pollen',
-  'single-flow': 'Only this was in flow while the combs were built and filled',
-  taste: 'Its colour and taste',
-  none: 'Nothing in particular',
+export const FLOWER_SUPPORT_WORDS: Record<FlowerSupport, Say> = {
+  analysis: jarSay('jar.support.analysis'),
+  'single-flow': jarSay('jar.support.single-flow'),
+  taste: jarSay('jar.support.taste'),
+  none: jarSay('jar.support.none'),
 };
 
 /**
  * The line of a flower: only a claim that something supports is printed, and taste alone says so.
  */
-export function flowerText(flower: string | null, support: FlowerSupport | null): string {
+export function flowerText(
+  flower: string | null,
+  support: FlowerSupport | null,
+  speak: Speak,
+): string {
   if (!flower || !support || support === 'none') return '';
-  return support === 'taste' ? `Tastes of ${flower}` : `From ${flower}`;
+  return speak(
+    support === 'taste'
+      ? jarSay('jar.label.tastes-of', { flower })
+      : jarSay('jar.label.from', { flower }),
+  );
 }
 
 export interface SaleCheck {
-  what: string;
+  what: Say;
   answer: 'yes' | 'no' | 'ask';
-  why: string;
+  why: Say;
 }
 
 /**
@@ -39,78 +49,83 @@ export function saleChecklist(input: {
   bee: 'honeybee' | 'stingless';
   keeping: LotKeeping;
   moisturePercent: number | null;
-  /** Holds on it that nobody lifted, in words. */
-  holds: readonly string[];
+  /** Holds on it that nobody lifted. */
+  holds: readonly Say[];
   species: string;
   permit: string;
   label: LabelText;
 }): SaleCheck[] {
-  const said = (what: string, ok: boolean, yes: string, no: string): SaleCheck => ({
-    what,
-    answer: ok ? 'yes' : 'no',
-    why: ok ? yes : no,
-  });
+  const { holds, species, permit, sellWhere, labelMaker, makerAddress, origin, label } = input;
   return [
-    said(
-      'Nothing found of its colonies holds it back',
-      input.holds.length === 0,
-      'No hold is written down; that is no proof of health.',
-      input.holds.join(' '),
+    checked(
+      jarSay('jar.sale.holds'),
+      holds.length === 0,
+      jarSay('jar.sale.holds.yes'),
+      together(...holds),
     ),
     ...waterChecks(input),
     ...(input.bee === 'stingless'
       ? [
-          said(
-            'Species and permit of the stingless bees',
-            Boolean(input.species && input.permit),
-            `${input.species}, permit ${input.permit}`,
-            'Native bees are protected by law in many places: note species and permit in Rules, else it is not sold.',
+          checked(
+            jarSay('jar.sale.species'),
+            Boolean(species && permit),
+            jarSay('jar.sale.species.yes', { species, permit }),
+            jarSay('jar.sale.species.no'),
           ),
         ]
       : []),
-    said(
-      'Registered to sell',
+    checked(
+      jarSay('jar.sale.registered'),
       input.registeredToSell,
-      input.sellWhere ? `You said so: ${input.sellWhere}.` : 'You said so.',
-      'Not said in Rules: labels read gift.',
+      sellWhere
+        ? jarSay('jar.sale.registered.where', { where: sellWhere })
+        : jarSay('jar.sale.you-said'),
+      jarSay('jar.sale.registered.no'),
     ),
-    said(
-      'Kept for sale, not for use first',
+    checked(
+      jarSay('jar.sale.use-first'),
       !input.useFirst,
-      'Not a use-first lot.',
-      'Open or wet honey: use first, no sale.',
+      jarSay('jar.sale.use-first.yes'),
+      jarSay('jar.sale.use-first.no'),
     ),
-    said(
-      'Net weight from the scale',
+    checked(
+      jarSay('jar.sale.weighed'),
       input.weighed,
-      'The lightest jar was weighed.',
-      'Counted only: weigh the lightest jar.',
+      jarSay('jar.sale.weighed.yes'),
+      jarSay('jar.sale.weighed.no'),
     ),
-    said(
-      'A scale approved for trade',
+    checked(
+      jarSay('jar.sale.trade-scale'),
       input.tradeScale,
-      'You said so.',
-      'Many places ask for an approved scale.',
+      jarSay('jar.sale.you-said'),
+      jarSay('jar.sale.trade-scale.no'),
     ),
-    said(
-      'Name and address of who made it',
-      Boolean(input.labelMaker && input.makerAddress),
-      `${input.labelMaker}, ${input.makerAddress}`,
-      'Name or address is not in Rules.',
+    checked(
+      jarSay('jar.sale.maker'),
+      Boolean(labelMaker && makerAddress),
+      jarSay('jar.sale.maker.yes', { name: labelMaker, address: makerAddress }),
+      jarSay('jar.sale.maker.no'),
     ),
-    said('Country of origin', Boolean(input.origin), input.origin, 'Not in Rules.'),
+    checked(
+      jarSay('jar.sale.origin'),
+      Boolean(origin),
+      jarSay('jar.sale.origin.yes', { country: origin }),
+      jarSay('jar.sale.origin.no'),
+    ),
     {
-      what: 'Batch, dates, no honey under twelve months',
+      what: jarSay('jar.sale.dates'),
       answer: 'yes',
-      why: `${input.label.batch}; ${input.label.bestBefore}.`,
+      why: jarSay('jar.sale.dates.yes', { batch: label.batch, bestBefore: label.bestBefore }),
     },
-    {
-      what: 'Food hygiene of the room, nutrition, language of the label',
-      answer: 'ask',
-      why: 'Rules differ from place to place: ask your food authority.',
-    },
+    { what: jarSay('jar.sale.hygiene'), answer: 'ask', why: jarSay('jar.sale.ask') },
   ];
 }
+
+const checked = (what: Say, ok: boolean, yes: Say, no: Say): SaleCheck => ({
+  what,
+  answer: ok ? 'yes' : 'no',
+  why: ok ? yes : no,
+});
 
 /** Water against the household's selling limit; what was not measured is asked, never a figure. */
 function waterChecks(input: {
@@ -121,19 +136,21 @@ function waterChecks(input: {
   if (input.bee === 'stingless')
     return [
       {
-        what: 'Water of stingless-bee honey',
+        what: jarSay('jar.sale.stingless-water'),
         answer: 'ask',
-        why: 'The limits of honeybee honey do not fit it: ask your food authority.',
+        why: jarSay('jar.sale.stingless-water.ask'),
       },
     ];
-  const what = 'Water at or under your selling limit';
+  const what = jarSay('jar.sale.water');
   if (input.moisturePercent === null)
-    return [{ what, answer: 'ask', why: 'Not measured: measure it before it is sold.' }];
+    return [{ what, answer: 'ask', why: jarSay('jar.sale.water.ask') }];
   return [
     {
       what,
       answer: input.keeping.notForSale ? 'no' : 'yes',
-      why: input.keeping.notForSale ?? `${input.moisturePercent.toFixed(1)} % measured.`,
+      why:
+        input.keeping.notForSale ??
+        jarSay('jar.sale.water.yes', { water: { percent: input.moisturePercent } }),
     },
   ];
 }

@@ -1,5 +1,7 @@
-import { describe, expect, it } from 'vitest';
-import { boxEventText, boxHistory, standingSince, type BoxStay } from './boxHistory.js';
+import { describe, it } from 'vitest';
+import { english, expectInEnglish as expect } from '../../fixtures/english.js';
+import { asWritten } from '../say/say.js';
+import { boxHistory, standingSince, type BoxStay } from './boxHistory.js';
 
 const stay = (
   carrierId: string,
@@ -20,20 +22,20 @@ describe('what happened with the boxes of a hive', () => {
       stay('comb', 'Molle', 2, '2026-01-20', null),
       stay('spare', 'Ceibo', 2, '2026-01-15', '2026-02-01'),
     ];
-    expect(boxHistory(stays, 'Ceibo').map(boxEventText)).toEqual([
-      '1 Feb 2026: Box 2 taken off',
-      '20 Jan 2026: Box 3 given to Molle',
-      '15 Jan 2026: Box 2 became box 3',
-      '15 Jan 2026: Box 2 set on',
-      '12 Jan 2026: Box 2 turned round',
-      '5 Jan 2026: Box 2 set on',
+    expect(boxHistory(stays, 'Ceibo').map((e) => `${e.on}: ${english(e.sentence)}`)).toEqual([
+      '2026-02-01: Box 2 taken off',
+      '2026-01-20: Box 3 given to Molle',
+      '2026-01-15: Box 2 became box 3',
+      '2026-01-15: Box 2 set on',
+      '2026-01-12: Box 2 turned round',
+      '2026-01-05: Box 2 set on',
     ]);
-    expect(boxHistory(stays, 'Molle').map(boxEventText)).toEqual([
-      '20 Jan 2026: Box 2 had from Ceibo',
+    expect(boxHistory(stays, 'Molle').map((e) => `${e.on}: ${english(e.sentence)}`)).toEqual([
+      '2026-01-20: Box 2 had from Ceibo',
     ]);
   });
   it('harvests stand among them', () => {
-    const emptied = { on: '2026-01-10', sentence: '12 pots emptied', g: 180 };
+    const emptied = { on: '2026-01-10', sentence: asWritten('12 pots emptied'), g: 180 };
     const stays = [
       stay('a', 'Ceibo', 1, '2025-09-01'),
       stay('b', 'Ceibo', 2, '2026-01-05', '2026-02-01'),

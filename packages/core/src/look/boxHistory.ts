@@ -1,5 +1,8 @@
 import type { BoxEvent } from '../records/vocabulary/boxes.js';
-import { dateWords } from '../units/dates.js';
+import type { Say } from '../say/say.js';
+import { lookSay } from './says.js';
+
+const SET_ON = 'look.box.set-on';
 
 /** One stay of a box at a place, from a day until a day; the last one has no end. */
 export interface BoxStay {
@@ -33,7 +36,7 @@ export function boxHistory(
     box.flatMap((stay, i) => eventsOf(stay, box[i - 1] ?? null, box[i + 1] ?? null, hiveId)),
   );
   return events
-    .filter((e) => e.on !== firstDay || !e.sentence.endsWith(' set on'))
+    .filter((e) => e.on !== firstDay || e.sentence.key !== SET_ON)
     .concat(harvests)
     .sort((a, b) => b.on.localeCompare(a.on));
 }
@@ -46,17 +49,18 @@ function eventsOf(
 ): BoxEvent[] {
   if (stay.hiveId !== hiveId) return [];
   const events: BoxEvent[] = [];
-  const add = (on: string, sentence: string): void => void events.push({ on, sentence });
-  if (!before) add(stay.fromOn, `Box ${stay.slot} set on`);
+  const add = (on: string, sentence: Say): void => void events.push({ on, sentence });
+  if (!before) add(stay.fromOn, lookSay(SET_ON, { box: stay.slot }));
   else if (before.hiveId !== hiveId)
-    add(stay.fromOn, `Box ${stay.slot} had from ${before.hiveName}`);
+    add(stay.fromOn, lookSay('look.box.had-from', { box: stay.slot, hive: before.hiveName }));
   else if (before.sideToEntrance !== stay.sideToEntrance)
-    add(stay.fromOn, `Box ${stay.slot} turned round`);
+    add(stay.fromOn, lookSay('look.box.turned-round', { box: stay.slot }));
   else if (before.slot !== stay.slot)
-    add(stay.fromOn, `Box ${before.slot} became box ${stay.slot}`);
+    add(stay.fromOn, lookSay('look.box.became', { box: before.slot, now: stay.slot }));
   if (!stay.toOn) return events;
-  if (!after) add(stay.toOn, `Box ${stay.slot} taken off`);
-  else if (after.hiveId !== hiveId) add(stay.toOn, `Box ${stay.slot} given to ${after.hiveName}`);
+  if (!after) add(stay.toOn, lookSay('look.box.taken-off', { box: stay.slot }));
+  else if (after.hiveId !== hiveId)
+    add(stay.toOn, lookSay('look.box.given-to', { box: stay.slot, hive: after.hiveName }));
   return events;
 }
 
@@ -81,7 +85,3 @@ export function standingSince(
   }
   return { sinceOn: stays[first].fromOn, turnedOn };
 }
-
-/** "12 Jan 2026: Box 2 turned round". */
-export const boxEventText = (event: BoxEvent): string =>
-  `${dateWords(event.on)}: ${event.sentence}`;

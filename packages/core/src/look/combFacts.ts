@@ -3,6 +3,7 @@ import { hiveKind, isStingless } from '../hive/kinds.js';
 import type { Hemisphere, HiveKindName } from '../records/vocabulary/hive.js';
 import type { HouseRules } from '../records/houseRules.js';
 import { daysBetween } from '../units/dates.js';
+import type { Say } from '../say/say.js';
 import type { ColonyState, Health } from './colonyState.js';
 
 /** One drop from a comb, already turned into water content. */
@@ -43,7 +44,7 @@ export interface CombFacts {
     /** The day the sides were seen; null where they never were. */
     seenOn: string | null;
     /** What was seen of it from outside, a guess. */
-    glimpse: string | null;
+    glimpse: Say | null;
     samples: readonly MoistureSample[];
     earlier: readonly { on: string; sides: SidesSeen }[];
     /** Honey in it, kg, best estimate; null where it was not reckoned. */

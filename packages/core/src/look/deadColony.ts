@@ -1,5 +1,7 @@
 import { DEATH_MUST_ASK, type DeathCause } from '../records/colony.js';
 import type { ColonyState } from './colonyState.js';
+import type { Say } from '../say/say.js';
+import { lookSay } from './says.js';
 
 /** Signs after which nothing of the comb is eaten. */
 const NOT_FOR_EATING: readonly DeathCause[] = ['foulbrood', 'poisoned', 'rodents'];
@@ -12,12 +14,11 @@ export interface DeadColonyAdvice {
   answered: boolean;
   eat: 'ask-first' | 'no' | 'as-found';
   feed: 'no' | 'same-word-only';
-  lines: string[];
+  lines: Say[];
 }
 
 /** What comes before anything else, unless it was done. */
-export const CLOSE_FIRST =
-  'Close the hive against robbers first: reduce the entrance to nothing bees can rob, comb inside.';
+export const CLOSE_FIRST = lookSay('look.dead.close-first');
 
 /** Signs of the checklist that nobody looked for yet. */
 export function deathUnasked(death: NonNullable<ColonyState['death']>): DeathCause[] {
@@ -36,24 +37,16 @@ export function deadColonyAdvice(death: ColonyState['death']): DeadColonyAdvice 
       answered: false,
       eat: 'ask-first',
       feed: 'no',
-      lines: [
-        CLOSE_FIRST,
-        'Until the checklist is answered its honey is provisional: neither eaten nor fed.',
-        'Foulbrood is notifiable in many places: an inspector looks before comb leaves the hive.',
-      ],
+      lines: [CLOSE_FIRST, lookSay('look.dead.provisional'), lookSay('look.dead.notifiable')],
     };
   const lines = death.closedAgainstRobbers ? [] : [CLOSE_FIRST];
   const barred = notForEating(death);
   if (barred) return { answered: true, eat: 'no', feed: 'no', lines: [...lines, barred] };
   const open = stillOpen(death);
   if (open) return { answered: false, eat: 'ask-first', feed: 'no', lines: [...lines, open] };
+  lines.push(lookSay('look.dead.sort'));
   lines.push(
-    'Sound comb is sorted as found: capped apart, open honey measured and used first, empty comb left out. Throw out what smells, is soiled or ferments.',
-  );
-  lines.push(
-    death.word === 'no-disease'
-      ? 'An inspector or laboratory found no disease: only on that word may it be fed, and only where the trace shows one origin.'
-      : "Never fed: only an inspector's or a laboratory's word clears it.",
+    death.word === 'no-disease' ? lookSay('look.dead.fed-on-word') : lookSay('look.dead.never-fed'),
   );
   return {
     answered: true,
@@ -63,24 +56,19 @@ export function deadColonyAdvice(death: ColonyState['death']): DeadColonyAdvice 
   };
 }
 
-function notForEating(death: NonNullable<ColonyState['death']>): string | null {
+function notForEating(death: NonNullable<ColonyState['death']>): Say | null {
   const has = (cause: DeathCause): boolean => death.causes.includes(cause);
-  if (has('foulbrood') || death.word === 'disease')
-    return 'Suspected foulbrood: tell the bee inspector; nothing leaves the hive until they have said what to do.';
-  if (has('poisoned'))
-    return 'Suspected poisoning: keep bees and comb for the laboratory; not for eating.';
-  if (has('rodents')) return 'Rodents were in it: not for eating; wax after melting, if at all.';
+  if (has('foulbrood') || death.word === 'disease') return lookSay('look.dead.foulbrood');
+  if (has('poisoned')) return lookSay('look.dead.poisoned');
+  if (has('rodents')) return lookSay('look.dead.rodents');
   return null;
 }
 
-function stillOpen(death: NonNullable<ColonyState['death']>): string | null {
+function stillOpen(death: NonNullable<ColonyState['death']>): Say | null {
   if (death.word === 'no-disease') return null;
-  if (death.causes.includes('unknown'))
-    return 'The cause is not known: ask an inspector or a laboratory before the honey is eaten.';
+  if (death.causes.includes('unknown')) return lookSay('look.dead.cause-not-known');
   const unasked = deathUnasked(death);
-  return unasked.length
-    ? `One sign does not clear it, ${unasked.length} were not looked for: ask before the honey is eaten.`
-    : null;
+  return unasked.length ? lookSay('look.dead.unasked', { count: unasked.length }) : null;
 }
 
 /**

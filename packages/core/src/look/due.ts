@@ -1,4 +1,5 @@
-import { addDays, dateWords, daysBetween } from '../units/dates.js';
+import type { Say } from '../say/say.js';
+import { addDays, daysBetween } from '../units/dates.js';
 import { hasClosedBrood, hiveKind, isStingless, followerAfterBar } from '../hive/kinds.js';
 import { seasonOf } from '../hive/season.js';
 import type { Hive } from '../records/hiveViews.js';
@@ -8,6 +9,8 @@ import { isClosed } from './deadColony.js';
 import { springFrom } from './questions/season.js';
 import { lastBarForecast } from './ripening.js';
 import { supers } from './dueSupers.js';
+import { asDate } from './finding.js';
+import { lookSay } from './says.js';
 import { due, yearPart, type Asked, type Asks, type Due, type DueItem } from './dueItem.js';
 
 /** Boxes of stingless bees are opened once a year at most (their kind's own rule). */
@@ -30,26 +33,24 @@ function nextLook(
   part: ReturnType<typeof yearPart>,
   colony: ColonyState,
   rules: HouseRules,
-): { days: number; what: string; why: string } {
+): { days: number; what: Say; why: Say } {
   if (isStingless(kind))
     return {
       days: POTS_LOOK_DAYS,
-      what: 'The yearly look',
-      why: 'Each opening lets small flies in: once a year is enough, from above, in warm still air.',
+      what: lookSay('look.due.yearly-look'),
+      why: lookSay('look.due.small-flies'),
     };
   const crowded = hiveKind(kind).superPurpose === 'cut-comb' && hasSuper;
-  const every = (days: number, why: string) => ({
+  const every = (days: number, why: Say) => ({
     days,
-    what: `Look again, every ${days} days now`,
+    what: lookSay('look.due.again-every', { days }),
     why,
   });
-  if (part === 'winter')
-    return every(rules.lookWinterDays, 'Winter: only from outside and by weight.');
-  if (crowded)
-    return every(rules.lookFlowDays, 'A comb super crowds the bees: swarming starts unseen.');
+  if (part === 'winter') return every(rules.lookWinterDays, lookSay('look.due.winter'));
+  if (crowded) return every(rules.lookFlowDays, lookSay('look.due.comb-super-crowds'));
   return every(
     colony.flow?.flow === 'strong' ? rules.lookFlowDays : rules.lookAgainDays,
-    'What is ripe, and how full they are, goes on changing.',
+    lookSay('look.due.goes-on-changing'),
   );
 }
 
@@ -83,7 +84,7 @@ function lastBarReached(
  * at the earliest. Takes the hive, the day of its last look and today. Null where that is not
  * foreseen.
  */
-function lookByFill(hive: Hive, last: string, date: string): { on: string; why: string } | null {
+function lookByFill(hive: Hive, last: string, date: string): { on: string; why: Say } | null {
   const lastBar = followerAfterBar(hive);
   if (lastBar === null) return null;
   const forecast = lastBarForecast({
@@ -95,7 +96,10 @@ function lookByFill(hive: Hive, last: string, date: string): { on: string; why: 
   const days = Math.max(2, Math.floor(daysBetween(last, forecast.earliest) / 2));
   return {
     on: addDays(last, days),
-    why: `Comb may reach bar ${forecast.lastBar} by ${dateWords(forecast.earliest)}.`,
+    why: lookSay('look.due.may-reach-bar', {
+      bar: forecast.lastBar,
+      on: asDate(forecast.earliest),
+    }),
   };
 }
 
@@ -133,34 +137,24 @@ export function dueItems(
 const checklistOfDeath: Asks = ({ colony, date }) =>
   colony.death
     ? null
-    : due(
-        'death',
-        'Answer the checklist of the dead colony',
-        'Until then its honey is provisional and never fed; foulbrood is notifiable in many places.',
-        date,
-      );
+    : due('death', lookSay('look.due.checklist'), lookSay('look.due.checklist.why'), date);
 
 // Until it is emptied, and once: what was said is remembered.
 const closeAgainstRobbers: Asks = ({ hive, colony, date }) =>
   isClosed(colony) || !hive.bars.some((b) => b.comb)
     ? null
-    : due(
-        'close',
-        'Close the hive against robbers',
-        'A dead colony is robbed empty, and what killed it is carried home.',
-        date,
-      );
+    : due('close', lookSay('look.due.close'), lookSay('look.due.close.why'), date);
 
 const look: Asks = ({ hive, colony, date, rules, part, supers }) => {
   // A harvest takes comb away, not the looks that were made.
   const last = hive.lastLookOn;
   if (!last)
-    return due('look', 'Look for the first time', 'Nothing is known of its combs yet.', date);
+    return due('look', lookSay('look.due.first-look'), lookSay('look.due.first-look.why'), date);
   const again = nextLook(hive.kind, supers.length > 0, part, colony, rules);
   const byDate = addDays(last, again.days);
   const soon = lookByFill(hive, last, date);
   return soon && soon.on < byDate
-    ? due('look', 'Look again, it fills quickly', soon.why, soon.on)
+    ? due('look', lookSay('look.due.fills-quickly'), soon.why, soon.on)
     : due('look', again.what, again.why, byDate);
 };
 
@@ -169,8 +163,8 @@ const springHarvest: Asks = ({ hive, date, rules }) => {
   return isAsked && hive.bars.some((b) => b.comb)
     ? due(
         'main-harvest',
-        'The main harvest, after the winter',
-        'By your rule honey is taken once, in spring, from what the winter left.',
+        lookSay('look.due.main-harvest'),
+        lookSay('look.due.main-harvest.why'),
         springFrom(date, hive.site.hemisphere),
       )
     : null;
@@ -181,10 +175,8 @@ const lastBar: Asks = ({ hive, date }) => {
   if (!reached) return null;
   return due(
     'last-bar',
-    `Comb hangs on bar ${reached.bar}, the last before the board`,
-    reached.spare
-      ? 'Slide the follower board back, or take from the back: a comb more and it is stuck.'
-      : 'Every bar is used: take from the back, or they swarm.',
+    lookSay('look.due.last-bar', { bar: reached.bar }),
+    reached.spare ? lookSay('look.due.last-bar.spare') : lookSay('look.due.last-bar.full'),
     reached.since,
   );
 };
@@ -193,20 +185,15 @@ const treatmentsOver: Asks = ({ colony, date }) =>
   waitsOver(colony, date).map((t) =>
     due(
       `treatment-over-${t.on}`,
-      `The waiting time of ${t.product} is over`,
-      'Comb built since may be judged again; what the leaflet says of supers still counts.',
+      lookSay('look.due.wait-over', { product: t.product }),
+      lookSay('look.due.wait-over.why'),
       t.waitUntil,
     ),
   );
 
 const missingFrame: Asks = ({ colony }) =>
   colony.gap?.gap
-    ? due(
-        'gap',
-        'Fit the missing frame or bar',
-        'Stray comb is built in a gap within days.',
-        colony.gap.on,
-      )
+    ? due('gap', lookSay('look.due.gap'), lookSay('look.due.gap.why'), colony.gap.on)
     : null;
 
 const holeBetweenCombs: Asks = ({ hive }) => {
@@ -217,11 +204,7 @@ const holeBetweenCombs: Asks = ({ hive }) => {
     .filter((b) => !b.comb && b.slot > first && b.slot < last)
     .map((b) => b.slot);
   return holes.length
-    ? due(
-        'hole',
-        `Close the gap at bar ${holes.join(', ')}: slide the bars up`,
-        'An empty bar between combs cuts the stores off from the nest, or is built thick and crooked.',
-      )
+    ? due('hole', lookSay('look.due.hole', { bars: { and: holes } }), lookSay('look.due.hole.why'))
     : null;
 };
 
@@ -231,8 +214,8 @@ const reduceEntrance: Asks = ({ hive, colony }) => {
   if (!isDearth || NARROWED.includes(colony.entrance?.entrance ?? '')) return null;
   return due(
     'entrance',
-    'Reduce the entrance, or fit a robbing screen',
-    'Dearth: robbers test every hive. Never seal it: air must pass; name the day it is opened again.',
+    lookSay('look.due.entrance'),
+    lookSay('look.due.entrance.why'),
     colony.flow!.on,
   );
 };
@@ -241,8 +224,8 @@ const reopenEntrance: Asks = ({ colony: { entrance } }) =>
   entrance && entrance.entrance !== 'open' && entrance.reopenOn
     ? due(
         'reopen',
-        'Open the entrance again',
-        `It was ${entrance.entrance} on ${dateWords(entrance.on)}.`,
+        lookSay('look.due.reopen'),
+        lookSay(`look.due.reopen.${entrance.entrance}`, { on: asDate(entrance.on) }),
         entrance.reopenOn,
       )
     : null;
@@ -255,20 +238,15 @@ const beforeWinter: Asks = ({ hive, colony, date, rules, part, supers }) => {
   const by = inSeason(rules.supersOffBy ?? LAST_LIGHT_DAY[hemisphere], date, hemisphere);
   const items: Due[] = [];
   if (colony.excluder?.fitted)
-    items.push(
-      due(
-        'excluder',
-        'Queen excluder out before winter',
-        'The cluster moves up to its stores and leaves the queen below to die.',
-        by,
-      ),
-    );
+    items.push(due('excluder', lookSay('look.due.excluder'), lookSay('look.due.excluder.why'), by));
   if (supers.length && hasClosedBrood(hive.kind))
     items.push(
       due(
         'supers-off',
-        colony.reserved?.reserved ? 'Leave the reserved super, take the others off' : 'Supers off',
-        'Empty room above the cluster costs warmth; what is theirs stays.',
+        colony.reserved?.reserved
+          ? lookSay('look.due.supers-off-but-reserved')
+          : lookSay('look.due.supers-off'),
+        lookSay('look.due.supers-off.why'),
         by,
       ),
     );
@@ -280,11 +258,13 @@ const oldComb: Asks = ({ hive, date, rules }) => {
     .map((b) => ({ number: b.number, dueOn: addDays(b.madeOn, rules.frameSeasons * 365) }))
     .filter((b) => b.dueOn < date);
   if (!old.length) return null;
-  const what = hiveKind(hive.kind).carrier === 'frame' ? 'frames or sheets' : 'comb';
+  const boxes = { and: old.map((b) => b.number) };
   return due(
     'old',
-    `Old ${what} in box ${old.map((b) => b.number).join(', ')}: plan to change them`,
-    `Older than ${rules.frameSeasons} seasons by your rules: old comb carries residues and cocoons.`,
+    hiveKind(hive.kind).carrier === 'frame'
+      ? lookSay('look.due.old-frames', { boxes })
+      : lookSay('look.due.old-comb', { boxes }),
+    lookSay('look.due.old.why', { seasons: rules.frameSeasons }),
     old.map((b) => b.dueOn).sort()[0],
   );
 };

@@ -1,11 +1,12 @@
 import type { Hive } from '../records/hiveViews.js';
 import type { HouseRules } from '../records/houseRules.js';
+import type { Say } from '../say/say.js';
 import type { ColonyState } from './colonyState.js';
 
 export interface DueItem {
   id: string;
-  what: string;
-  why: string;
+  what: Say;
+  why: Say;
   /** The day from which it is due; null: when it suits. */
   dueOn: string | null;
   /** Days it is overdue, 0 where it is not. */
@@ -36,7 +37,7 @@ export interface Asked {
 }
 
 export type Due = Omit<DueItem, 'overdueDays'>;
-export const due = (id: string, what: string, why: string, dueOn: string | null = null): Due => ({
+export const due = (id: string, what: Say, why: Say, dueOn: string | null = null): Due => ({
   id,
   what,
   why,

@@ -1,6 +1,6 @@
 import { hasClosedBrood, hiveKind, isStingless } from '../hive/kinds.js';
 import { daysBetween, addDays } from '../units/dates.js';
-import { counted } from '../units/format.js';
+import { lookSay } from './says.js';
 import { type Asks, due, type Due, type Asked } from './dueItem.js';
 import { BEGUN, REFUSED_AFTER_DAYS, superSince } from './superForecast.js';
 
@@ -18,8 +18,8 @@ const superOverNest: Asks = ({ colony, supers: standing }) =>
   colony.nest?.full && !standing.length
     ? due(
         'super-on',
-        'Set a honey super on',
-        'The nest is full. Its hole comes over a corner of the brood box, so that the brood is passed, not crossed.',
+        lookSay('look.due.super-on-nest'),
+        lookSay('look.due.super-on-nest.why'),
         colony.nest.on,
       )
     : null;
@@ -31,17 +31,23 @@ function firstSuper(asked: Asked): Due | null {
   if (strength !== 'strong')
     return due(
       'super-wait',
-      'Wait with the super',
-      `The colony is ${strength ?? 'of unknown strength'}: it would not be filled.`,
+      lookSay('look.due.super-wait'),
+      lookSay(`look.due.super-wait.${strength ?? 'unknown'}`),
     );
   if (left !== null && left < FLOW_FOR_A_SUPER_DAYS)
     return due(
       'super-wait',
-      'Wait with the super',
-      `Only ${counted(left, 'day')} of flow left: it would stay half built.`,
+      lookSay('look.due.super-wait'),
+      lookSay('look.due.super-wait.late', { left }),
     );
-  const of = left === null ? '' : `, ${counted(left, 'day')} of it left`;
-  return due('super-on', 'Put a super on', `Strong flow${of}, strong colony.`, date);
+  return due(
+    'super-on',
+    lookSay('look.due.super-on'),
+    left === null
+      ? lookSay('look.due.super-on.why')
+      : lookSay('look.due.super-on.why-left', { left }),
+    date,
+  );
 }
 
 function supersThatStand(asked: Asked): Due[] {
@@ -50,13 +56,7 @@ function supersThatStand(asked: Asked): Due[] {
   return [
     ...(isComb ? combSuper(asked) : []),
     ...(left !== null && left < 0
-      ? [
-          due(
-            'flow-over',
-            'The flow is over: no more room now',
-            'Empty super space invites wax moth and robbers.',
-          ),
-        ]
+      ? [due('flow-over', lookSay('look.due.flow-over'), lookSay('look.due.flow-over.why'))]
       : []),
   ];
 }
@@ -76,27 +76,23 @@ function combSuper({ hive, colony, date, rules, supers: standing }: Asked): Due[
     items.push(
       due(
         'super-move',
-        'Move the comb super to a colony that builds',
-        `Nothing drawn in ${counted(daysOn, 'day')}.`,
+        lookSay('look.due.super-move'),
+        lookSay('look.due.super-move.why', { days: daysOn }),
         addDays(sinceOn, REFUSED_AFTER_DAYS),
       ),
     );
   if (rules.belowSuper === 'excluder' && !colony.excluder?.fitted)
     items.push(
-      due(
-        'excluder-on',
-        'Fit the queen excluder below the comb super',
-        'By your rule it keeps the queen out of the comb; pollen it lets pass.',
-      ),
+      due('excluder-on', lookSay('look.due.excluder-on'), lookSay('look.due.excluder-on.why')),
     );
   if (rules.belowSuper === 'empty-super' && standing.length < 2 && drawn)
     items.push(
       due(
         'between',
-        'Set an empty super between brood and comb super',
+        lookSay('look.due.between'),
         colony.excluder?.fitted
-          ? 'The excluder keeps the queen down, not the pollen: that is stored next to the brood.'
-          : 'It keeps pollen and brood out of the comb.',
+          ? lookSay('look.due.between.beside-excluder')
+          : lookSay('look.due.between.why'),
       ),
     );
   return items;

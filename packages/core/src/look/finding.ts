@@ -1,9 +1,7 @@
-import { isStingless } from '../hive/kinds.js';
-import type { HiveKindName } from '../records/vocabulary/hive.js';
-import type { HouseRules } from '../records/houseRules.js';
 import type { Question, RestsOn } from '../records/vocabulary/verdict.js';
-import { dateWords, daysBetween } from '../units/dates.js';
-import { counted } from '../units/format.js';
+import { asWritten, type Mass, type Say } from '../say/say.js';
+import { daysBetween } from '../units/dates.js';
+import { lookSay } from './says.js';
 
 /** A fact with its age; without a shelf life it never becomes stale. */
 export function restsOn(fact: string, on: string, date: string, shelfDays = Infinity): RestsOn {
@@ -13,58 +11,54 @@ export function restsOn(fact: string, on: string, date: string, shelfDays = Infi
 
 /** A share as whole percent, never rounded up: 99.6 % is not all of it. */
 export const percentDown = (share: number): number => Math.floor(share * 100 + 1e-6);
-export const percentText = (share: number): string => `${percentDown(share)} %`;
-export const kgText = (kg: number): string => `${kg.toFixed(1)} kg`;
-/** "unknown, last known 12 Jan 2023". */
-export const lastKnownText = (what: string, on: string): string =>
-  `${what} unknown, last known ${dateWords(on)}`;
-/**
- * When a comb that stays is looked at next, by kind of hive: pots once a year, combs by the
- * household's rule.
- */
-export const lookAgainText = (
-  kind: HiveKindName,
-  rules: Pick<HouseRules, 'lookAgainDays'>,
-): string =>
-  isStingless(kind)
-    ? 'look again next year'
-    : `look again in ${counted(rules.lookAgainDays, 'day')}`;
-export const capitalised = (text: string): string => text[0].toUpperCase() + text.slice(1);
+/** The same as a quantity that is said. */
+export const asPercent = (share: number): { percent: number } => ({ percent: percentDown(share) });
+/** Kilograms as an estimate that is said. */
+export const asKg = (kg: number): Mass => ({ massG: kg * 1000, as: 'estimate' });
+/** A day that is said, where there is one. */
+export const asDate = (date: string): { date: string } => ({ date });
 
 /** What each question is called on screen, and the answer that speaks for taking. */
-export const QUESTION_WORDS: Record<Question, { name: string; good: 'yes' | 'no' }> = {
-  healthy: { name: 'Healthy', good: 'yes' },
-  dead: { name: 'Colony gone', good: 'no' },
-  treated: { name: 'Treated', good: 'no' },
-  syrup: { name: 'May hold syrup', good: 'no' },
-  seen: { name: 'Seen', good: 'yes' },
-  brood: { name: 'Brood', good: 'no' },
-  enough: { name: 'Enough honey', good: 'yes' },
-  pollen: { name: 'Pollen', good: 'no' },
-  ripe: { name: 'Ripe', good: 'yes' },
-  'drain-in-place': { name: 'Safe to open on the hive', good: 'yes' },
-  'cut-comb': { name: 'Fit for cut comb', good: 'yes' },
-  theirs: { name: 'Theirs', good: 'no' },
-  season: { name: 'This season', good: 'yes' },
-  keeping: { name: 'Keeps', good: 'yes' },
+export const QUESTION_WORDS: Record<Question, { name: Say; good: 'yes' | 'no' }> = {
+  healthy: { name: lookSay('look.question.healthy'), good: 'yes' },
+  dead: { name: lookSay('look.question.dead'), good: 'no' },
+  treated: { name: lookSay('look.question.treated'), good: 'no' },
+  syrup: { name: lookSay('look.question.syrup'), good: 'no' },
+  seen: { name: lookSay('look.question.seen'), good: 'yes' },
+  brood: { name: lookSay('look.question.brood'), good: 'no' },
+  enough: { name: lookSay('look.question.enough'), good: 'yes' },
+  pollen: { name: lookSay('look.question.pollen'), good: 'no' },
+  ripe: { name: lookSay('look.question.ripe'), good: 'yes' },
+  'drain-in-place': { name: lookSay('look.question.drain-in-place'), good: 'yes' },
+  'cut-comb': { name: lookSay('look.question.cut-comb'), good: 'yes' },
+  theirs: { name: lookSay('look.question.theirs'), good: 'no' },
+  season: { name: lookSay('look.question.season'), good: 'yes' },
+  keeping: { name: lookSay('look.question.keeping'), good: 'yes' },
 };
 
 /** What a fact is called in a sentence about its age. */
-const FACT_NAMES: Record<string, string> = {
-  'brood-check': 'brood check',
-  'reserved-super': 'kept super',
-  flow: 'forage',
-  harvest: 'last drawn',
+const FACT_WORDS: Record<string, Say> = {
+  queen: lookSay('look.fact.queen'),
+  look: lookSay('look.fact.look'),
+  tilt: lookSay('look.fact.tilt'),
+  'brood-check': lookSay('look.fact.brood-check'),
+  death: lookSay('look.fact.death'),
+  treatment: lookSay('look.fact.treatment'),
+  feeding: lookSay('look.fact.feeding'),
+  water: lookSay('look.fact.water'),
+  strength: lookSay('look.fact.strength'),
+  flow: lookSay('look.fact.flow'),
+  harvest: lookSay('look.fact.harvest'),
+  'reserved-super': lookSay('look.fact.reserved-super'),
 };
 
 /**
  * "brood check 3 days old", "forage 30 days old: too old to count"; "today" for what was noted on
  * the day itself.
  */
-export function ageText({ fact, ageDays, stale }: RestsOn): string {
-  if (fact === 'started') return `colony here ${ageDays} ${ageDays === 1 ? 'day' : 'days'}`;
-  const name = FACT_NAMES[fact] ?? fact;
-  if (ageDays === 0) return `${name} today`;
-  const age = `${name} ${ageDays} ${ageDays === 1 ? 'day' : 'days'} old`;
-  return stale ? `${age}: too old to count` : age;
+export function ageSaid({ fact, ageDays: days, stale }: RestsOn): Say {
+  if (fact === 'started') return lookSay('look.age.here', { days });
+  const named = FACT_WORDS[fact] ?? asWritten(fact);
+  if (days === 0) return lookSay('look.age.today', { fact: named });
+  return lookSay(stale ? 'look.age.stale' : 'look.age.old', { fact: named, days });
 }

@@ -1,12 +1,14 @@
 import { firstOf } from '../units/known.js';
 import type { Finding, Question, Verdict } from '../records/vocabulary/verdict.js';
+import type { Say } from '../say/say.js';
+import { lookSay } from './says.js';
 
 /** What a verdict is called on screen. */
-export const VERDICT_WORDS: Record<Verdict, string> = {
-  take: 'Take',
-  leave: 'Leave',
-  test: 'Test first',
-  'not-read': 'Not read',
+export const VERDICT_WORDS: Record<Verdict, Say> = {
+  take: lookSay('look.verdict.take'),
+  leave: lookSay('look.verdict.leave'),
+  test: lookSay('look.verdict.test'),
+  'not-read': lookSay('look.verdict.not-read'),
 };
 
 interface FoldRow {

@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { weeklyGain, type HiveWeight } from './hiveWeight.js';
 
 const on = (day: number, kg: number, same = true): HiveWeight => ({

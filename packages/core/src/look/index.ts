@@ -17,6 +17,7 @@ export * from './questions/theirs.js';
 export * from './questions/treated.js';
 export * from './ripening.js';
 export * from './scan.js';
+export * from './says.js';
 export * from './schoolFlips.js';
 export * from './seen.js';
 export * from './superForecast.js';

@@ -9,7 +9,9 @@ import {
   seenSides,
 } from './combFacts.js';
 import type { CombVerdict, Finding, Question, Verdict } from '../records/vocabulary/verdict.js';
+import { together, type Say } from '../say/say.js';
 import { fold } from './fold.js';
+import { lookSay } from './says.js';
 import { brood } from './questions/brood.js';
 import { cutComb } from './questions/cutComb.js';
 import { dead } from './questions/dead.js';
@@ -76,28 +78,24 @@ function headlineOf(
   decided: Finding,
   findings: readonly Finding[],
   facts: CombFacts,
-): string {
-  if (
-    verdict === 'leave' &&
-    decided.question === 'theirs' &&
-    !facts.comb.reserved &&
-    isRipe(findings)
-  )
-    return `Ripe, but theirs: ${decided.sentence.replace(/^Theirs: /, '')}`;
-  if (verdict !== 'take') return decided.sentence;
-  const add = (question: Question): string =>
-    firstOf(findings, (f) => f.question === question).sentence;
-  if (facts.colony.dead) return `${decided.sentence} ${add('dead')}`;
-  if (isStingless(facts.kind)) return `${add('theirs')} ${decided.sentence}`;
-  const parts = [decided.sentence];
-  const pollen = findings.find((f) => f.question === 'pollen' && f.weight === 'advises');
-  if (pollen) parts.push(pollen.sentence);
-  const drain = findings.find((f) => f.question === 'drain-in-place');
-  if (drain && drain.answer !== 'yes')
-    parts.push(
-      `Do not open it on the hive yet: ${drain.sentence[0].toLowerCase()}${drain.sentence.slice(1)}`,
+): Say {
+  if (verdict === 'leave' && decided.question === 'theirs' && !facts.comb.reserved)
+    return together(
+      lookSay(isRipe(findings) ? 'look.headline.ripe-but-theirs' : 'look.headline.theirs'),
+      decided.sentence,
     );
-  return parts.join(' ');
+  if (verdict !== 'take') return decided.sentence;
+  const said = (question: Question): Say =>
+    firstOf(findings, (f) => f.question === question).sentence;
+  if (facts.colony.dead) return together(decided.sentence, said('dead'));
+  if (isStingless(facts.kind)) return together(said('theirs'), decided.sentence);
+  const pollen = findings.find((f) => f.question === 'pollen' && f.weight === 'advises');
+  const drain = findings.find((f) => f.question === 'drain-in-place' && f.answer !== 'yes');
+  return together(
+    decided.sentence,
+    pollen?.sentence,
+    drain && lookSay('look.headline.not-open-yet', { why: drain.sentence }),
+  );
 }
 
 const isRipe = (findings: readonly Finding[]): boolean =>

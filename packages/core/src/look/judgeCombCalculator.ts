@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { A_WHOLE_NUMBER, atLeast, atMost } from '../say/limits.js';
+import { keyOnly, type Speak } from '../say/say.js';
 import { refuses } from '../say/field.js';
 import { CONTENTS } from '../records/vocabulary/comb.js';
 import { HEMISPHERES, HIVE_KIND_NAMES } from '../records/vocabulary/hive.js';
@@ -8,7 +9,7 @@ import { dateSchema } from '../records/common.js';
 import { DEFAULT_RULES, type HouseRules, houseRulesSchema } from '../records/houseRules.js';
 import { colonyState } from './colonyState.js';
 import type { CombFacts } from './combFacts.js';
-import { type Finding, QUESTIONS, WEIGHTS } from '../records/vocabulary/verdict.js';
+import { QUESTIONS, WEIGHTS } from '../records/vocabulary/verdict.js';
 import { judgeComb } from './judgeComb.js';
 
 const share = z.number().min(0, atLeast(0)).max(1, atMost(1)).default(0);
@@ -100,17 +101,12 @@ export const judgeCombOutputSchema = z.strictObject({
   findings: z.array(findingSchema),
 });
 
-export interface JudgeCombAnswer {
-  verdict: 'take' | 'leave' | 'test' | 'not-read';
-  decidedBy: Finding['question'];
-  sentence: string;
-  findings: Finding[];
-}
+export type JudgeCombAnswer = z.infer<typeof judgeCombOutputSchema>;
 
 /**
  * The calculator judge-comb: the same engine as every screen, over facts handed in. Dates are
  * YYYY-MM-DD, shares 0 to 1, water in percent, stores in kg. What is left out is unknown; rules
- * left out stand at their defaults.
+ * left out stand at their defaults. `speak` says its sentences; without one they are keys.
  *
  * @example
  * const side = { capped: 0.9, open: 0.1 };
@@ -119,7 +115,7 @@ export interface JudgeCombAnswer {
  * const asked = { kind: 'top-bar', date: '2026-03-14', hemisphere: 'south', comb, colony };
  * judgeCombBy(judgeCombInputSchema.parse(asked)).decidedBy; // "theirs"
  */
-export function judgeCombBy(input: JudgeCombInput): JudgeCombAnswer {
+export function judgeCombBy(input: JudgeCombInput, speak: Speak = keyOnly): JudgeCombAnswer {
   const { comb, colony, date } = input;
   const rules: HouseRules = { ...DEFAULT_RULES, ...(input.rules as Partial<HouseRules>) };
   const facts: CombFacts = {
@@ -154,5 +150,14 @@ export function judgeCombBy(input: JudgeCombInput): JudgeCombAnswer {
     potsDrawnOn: null,
   };
   const { verdict, decidedBy, headline, findings } = judgeComb(facts);
-  return { verdict, decidedBy, sentence: headline, findings };
+  return {
+    verdict,
+    decidedBy,
+    sentence: speak(headline),
+    findings: findings.map((found) => ({
+      ...found,
+      rule: speak(found.rule),
+      sentence: speak(found.sentence),
+    })),
+  };
 }

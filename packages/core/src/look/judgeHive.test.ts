@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import type { Shares } from '../records/vocabulary/comb.js';
 import { sealedThicknessMm } from '../hive/kind.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
@@ -118,7 +119,7 @@ describe('a drain frame', () => {
   it('that is ripe says in the same breath that it is not to be opened on the hive yet', () => {
     expect(headline([])).toMatchObject({
       verdict: 'take',
-      headline: expect.stringMatching(/Do not open it on the hive yet: tilt not measured/),
+      headline: expect.stringMatching(/Do not open it on the hive yet\. Tilt not measured/),
     });
     const ready = [
       { id: 't', on: '2026-03-13', fact: { kind: 'tilt', degrees: 3 } },

@@ -12,7 +12,9 @@ import { winterCase } from '../rules/winter.js';
 import { colonyState, type ColonyState, healthOf } from './colonyState.js';
 import type { CombFacts, MoistureSample, SidesSeen } from './combFacts.js';
 import type { CombVerdict, Finding } from '../records/vocabulary/verdict.js';
+import type { Say } from '../say/say.js';
 import { judgeComb } from './judgeComb.js';
+import { lookSay } from './says.js';
 import { estimateSeen, glimpseOf, type HiveMeasures, readingMoisture, type Seen } from './seen.js';
 
 export interface JudgedComb {
@@ -337,11 +339,9 @@ export const findingOn = (
   question: Finding['question'],
 ): Finding | null => verdict.findings?.find((f) => f.question === question) ?? null;
 
-/** Which combs of a box, in few words: all of them at once, else by their places. */
-const whichOf = (some: readonly JudgedComb[], all: readonly JudgedComb[]): string =>
-  some.length === all.length && all.length > 1
-    ? `All ${all.length} combs`
-    : some.map((c) => c.label).join(', ');
+const labelsOf = (combs: readonly JudgedComb[]): { and: string[] } => ({
+  and: combs.map((c) => c.label),
+});
 
 /**
  * A whole box judged from its combs: brood anywhere keeps it, an unread comb keeps it unknown, else
@@ -349,27 +349,46 @@ const whichOf = (some: readonly JudgedComb[], all: readonly JudgedComb[]): strin
  */
 export function judgeBox(combs: readonly JudgedComb[]): {
   verdict: CombVerdict['verdict'];
-  sentence: string;
+  sentence: Say;
 } {
   const brood = combs.filter((c) => findingOn(c.verdict, 'brood')?.weight === 'forbids');
   if (brood.length)
     return {
       verdict: 'leave',
-      sentence: `Brood in ${whichOf(brood, combs).toLowerCase()}: the box stays.`,
+      sentence:
+        brood.length === combs.length && combs.length > 1
+          ? lookSay('look.judgeBox.brood-in-all', { combs: combs.length })
+          : lookSay('look.judgeBox.brood', { combs: labelsOf(brood) }),
     };
   const unread = combs.filter((c) => c.verdict.verdict === 'not-read');
   if (unread.length)
     return {
       verdict: 'not-read',
-      sentence: `${unread.length} of ${combs.length} combs not read yet.`,
+      sentence: lookSay('look.judgeBox.unread', { unread: unread.length, combs: combs.length }),
     };
   const test = combs.filter((c) => c.verdict.verdict === 'test');
-  if (test.length) return { verdict: 'test', sentence: `${whichOf(test, combs)} to test first.` };
+  if (test.length)
+    return {
+      verdict: 'test',
+      sentence: lookSay('look.judgeBox.test', {
+        combs:
+          test.length === combs.length && combs.length > 1
+            ? lookSay('look.judgeBox.all', { combs: combs.length })
+            : labelsOf(test),
+      }),
+    };
   const leave = combs.filter((c) => c.verdict.verdict === 'leave');
   return leave.length
     ? {
         verdict: 'leave',
-        sentence: `${leave.length} of ${combs.length} combs are not to be taken: ${leave[0].verdict.headline}`,
+        sentence: lookSay('look.judgeBox.leave', {
+          leave: leave.length,
+          combs: combs.length,
+          why: leave[0].verdict.headline,
+        }),
       }
-    : { verdict: 'take', sentence: `All ${combs.length} combs may be taken.` };
+    : {
+        verdict: 'take',
+        sentence: lookSay('look.judgeBox.take', { combs: combs.length }),
+      };
 }

@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { seasonCoverage } from '../../fixtures/coverage.js';
 import { HELD_OUT_SEASONS, heldOutSeason, type HeldOutSeason } from '../../fixtures/heldOut.js';
 import { seasonRun, SEASONS } from '../../fixtures/seasons.js';

@@ -1,9 +1,11 @@
 import { between } from '../units/between.js';
 import { endOf } from '../units/known.js';
 import jStat from 'jstat';
-import { addDays, dateWords, daysBetween } from '../units/dates.js';
+import type { Say } from '../say/say.js';
+import { addDays, daysBetween } from '../units/dates.js';
 import { evenly } from '../units/seeded.js';
-import { counted } from '../units/format.js';
+import { asDate } from './finding.js';
+import { lookSay } from './says.js';
 
 /** Capped share of the honey (0 to 1) of one comb at one look. */
 export interface CappedLook {
@@ -297,36 +299,41 @@ export function comeBack(input: {
   waitUntil: string | null;
   flowEndsOn: string | null;
   seasonEndsOn: string;
-}): { date: string; sentence: string } | { date: null; sentence: string } {
+}): { date: string; sentence: Say } | { date: null; sentence: Say } {
   const { today, capped, waitUntil, flowEndsOn } = input;
   if (!capped) {
-    if (waitUntil && waitUntil > addDays(today, input.lookAgainDays))
-      return { date: waitUntil, sentence: `Not before ${dateWords(waitUntil)}: the waiting time.` };
+    const days = input.lookAgainDays;
+    if (waitUntil && waitUntil > addDays(today, days))
+      return {
+        date: waitUntil,
+        sentence: lookSay('look.comeBack.waiting-time', { on: asDate(waitUntil) }),
+      };
     return {
       date: null,
-      sentence:
-        input.looks < 2
-          ? `One look gives no date: look again in ${counted(input.lookAgainDays, 'day')}.`
-          : `At this pace not this season: look again in ${counted(input.lookAgainDays, 'day')}.`,
+      sentence: lookSay(
+        input.looks < 2 ? 'look.comeBack.one-look' : 'look.comeBack.not-at-this-pace',
+        { days },
+      ),
     };
   }
-  if (!capped.rising)
-    return {
-      date: null,
-      sentence: 'Not getting riper: measure the water, look at forage and strength.',
-    };
+  if (!capped.rising) return { date: null, sentence: lookSay('look.comeBack.not-riper') };
   const date = endOf([capped.earliest, waitUntil ?? ''].sort());
   const end = [flowEndsOn, input.seasonEndsOn].filter((d): d is string => d !== null).sort()[0];
   if (date > end)
     return {
       date: null,
-      sentence: `Not this season: ripe from ${dateWords(date)} at the earliest, ${flowEndsOn === end ? 'the flow ends' : 'the season ends'} ${dateWords(end)}.`,
+      sentence: lookSay(
+        flowEndsOn === end ? 'look.comeBack.flow-ends' : 'look.comeBack.season-ends',
+        { on: asDate(date), ends: asDate(end) },
+      ),
     };
-  return {
-    date,
-    sentence:
-      waitUntil && date === waitUntil
-        ? `Come back from ${dateWords(date)}, when the waiting time is over.`
-        : `Come back from ${dateWords(date)}; ripe by ${capped.latest ? dateWords(capped.latest) : 'a day that cannot be said yet'}, four times in five.`,
-  };
+  return { date, sentence: comeBackSaid(date, waitUntil, capped.latest) };
+}
+
+function comeBackSaid(date: string, waitUntil: string | null, latest: string | null): Say {
+  const on = asDate(date);
+  if (date === waitUntil) return lookSay('look.comeBack.after-waiting', { on });
+  return latest
+    ? lookSay('look.comeBack.from', { on, latest: asDate(latest) })
+    : lookSay('look.comeBack.from-no-end', { on });
 }

@@ -1,4 +1,6 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { asWritten } from '../say/say.js';
 import { scanFromBack } from './scan.js';
 import type { JudgedComb } from './judgeHive.js';
 
@@ -7,7 +9,7 @@ describe('scanning from the back', () => {
     ({
       slot,
       label: String(slot),
-      verdict: { verdict, headline: `${slot} so.` },
+      verdict: { verdict, headline: asWritten(`${slot} so.`) },
     }) as unknown as JudgedComb;
   it('stops at the first that passes; the others go back in order', () => {
     const scan = scanFromBack([
@@ -23,7 +25,7 @@ describe('scanning from the back', () => {
       [12, 'take'],
       [11, 'not-reached'],
     ]);
-    expect(scan.sentence).toMatch(/14, 13 go back/);
+    expect(scan.sentence).toMatch(/14 and 13 go back/);
   });
   it('takes none where none passes', () => {
     const scan = scanFromBack([comb(1, 'leave'), comb(2, 'leave')]);

@@ -1,9 +1,11 @@
+import type { Say } from '../say/say.js';
+import { lookSay } from './says.js';
 import type { JudgedComb } from './judgeHive.js';
 
 export interface ScanStep {
   slot: number;
   what: 'take' | 'put-back' | 'not-reached';
-  sentence: string;
+  sentence: Say;
 }
 
 /**
@@ -14,19 +16,23 @@ export interface ScanStep {
 export function scanFromBack(judged: readonly JudgedComb[]): {
   first: JudgedComb | null;
   steps: ScanStep[];
-  sentence: string;
+  sentence: Say;
 } {
   const fromBack = [...judged].sort((a, b) => b.slot - a.slot);
   const first = fromBack.find((c) => c.verdict.verdict === 'take') ?? null;
   const steps = fromBack.map((comb): ScanStep => {
     if (first && comb.slot < first.slot)
-      return { slot: comb.slot, what: 'not-reached', sentence: 'Not lifted.' };
+      return { slot: comb.slot, what: 'not-reached', sentence: lookSay('look.scan.not-lifted') };
     return comb === first
-      ? { slot: comb.slot, what: 'take', sentence: 'The first from the back that passes.' }
+      ? {
+          slot: comb.slot,
+          what: 'take',
+          sentence: lookSay('look.scan.first'),
+        }
       : {
           slot: comb.slot,
           what: 'put-back',
-          sentence: `Back in its place: ${comb.verdict.headline}`,
+          sentence: lookSay('look.scan.put-back', { why: comb.verdict.headline }),
         };
   });
   const back = steps.filter((s) => s.what === 'put-back').map((s) => s.slot);
@@ -37,8 +43,8 @@ export function scanFromBack(judged: readonly JudgedComb[]): {
   };
 }
 
-function scanText(first: JudgedComb | null, back: readonly number[]): string {
-  if (!first) return 'From the back none passes: none is taken, all go back in order.';
-  if (!back.length) return `From the back ${first.label} is the first, and passes.`;
-  return `From the back: ${back.join(', ')} go back in order, ${first.label} is the first that passes.`;
+function scanText(first: JudgedComb | null, back: readonly number[]): Say {
+  if (!first) return lookSay('look.scan.none');
+  if (!back.length) return lookSay('look.scan.at-once', { first: first.label });
+  return lookSay('look.scan.after', { back: { and: back }, first: first.label });
 }

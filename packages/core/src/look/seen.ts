@@ -1,10 +1,13 @@
-import { dateWords, daysBetween } from '../units/dates.js';
+import type { Extent, Say } from '../say/say.js';
+import { daysBetween } from '../units/dates.js';
 import { combEstimate, type CombEstimate, type CombInput, type ReadBy } from '../comb/estimate.js';
 import type { Shares } from '../records/vocabulary/comb.js';
 import { type CombOutline, faceAreaCm2 } from '../comb/outline.js';
-import { ATTACHMENT_GUESS, paneReading } from '../comb/partial.js';
+import { paneReading } from '../comb/partial.js';
 import { potsEstimate } from '../comb/pots.js';
 import { readShape } from '../hive/kinds.js';
+import { asDate } from './finding.js';
+import { lookSay } from './says.js';
 import { honeyMoisture } from '../honey/moisture.js';
 import type { Range } from '../units/format.js';
 import type { BenchReading, Reading } from '../records/look.js';
@@ -40,14 +43,22 @@ const CALIBRATION_DAYS = 365;
  * Why a reading is doubtful, in a sentence, or null: read outside the instrument's temperatures, or
  * long since it was calibrated. `date` is the day of the reading.
  */
-export function readingDoubt(reading: BenchReading, date: string): string | null {
+export function readingDoubt(reading: BenchReading, date: string): Say | null {
   const { temperatureC, instrumentLowC, instrumentHighC, calibratedOn } = reading;
   if (instrumentLowC !== undefined && temperatureC < instrumentLowC)
-    return `Doubtful: read at ${temperatureC} °C, the instrument works from ${instrumentLowC} °C.`;
+    return lookSay('look.reading.below', {
+      temperature: { temperatureC },
+      low: { temperatureC: instrumentLowC },
+    });
   if (instrumentHighC !== undefined && temperatureC > instrumentHighC)
-    return `Doubtful: read at ${temperatureC} °C, the instrument works up to ${instrumentHighC} °C.`;
+    return lookSay('look.reading.above', {
+      temperature: { temperatureC },
+      high: { temperatureC: instrumentHighC },
+    });
   if (calibratedOn && daysBetween(calibratedOn, date) > CALIBRATION_DAYS)
-    return `Doubtful: calibrated on ${dateWords(calibratedOn)}, more than a year before.`;
+    return lookSay('look.reading.calibrated', {
+      on: asDate(calibratedOn),
+    });
   return null;
 }
 
@@ -188,12 +199,18 @@ function paneEstimate(
 /**
  * What was seen of a comb from outside, in a sentence marked as a guess; null where nothing was.
  */
-export function glimpseOf(seen: Seen | null): string | null {
+export function glimpseOf(seen: Seen | null): Say | null {
   if (!seen) return null;
   if (seen.pane) {
     const { filled, cappedOfHoney } = paneReading(seen.pane);
-    const p = (share: number): string => `${Math.round(share * 100)}`;
-    return `Through the end pane: about ${p(filled.low)}–${p(filled.high)} % filled, of that ${p(cappedOfHoney.low)}–${p(cappedOfHoney.high)} % capped; unseen faces stay unknown.`;
+    return lookSay('look.glimpse.pane', {
+      filled: percentsOf(filled),
+      capped: percentsOf(cappedOfHoney),
+    });
   }
-  return seen.attachment ? `Guess ${ATTACHMENT_GUESS[seen.attachment]}.` : null;
+  return seen.attachment ? lookSay(`look.glimpse.${seen.attachment}`) : null;
 }
+
+const percentsOf = ({ low, high }: Range): { percent: Extent } => ({
+  percent: { low: Math.round(low * 100), high: Math.round(high * 100) },
+});

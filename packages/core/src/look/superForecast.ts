@@ -1,9 +1,11 @@
 import { endOf } from '../units/known.js';
-import { dateWords, daysBetween } from '../units/dates.js';
+import { daysBetween } from '../units/dates.js';
+import { together, type Extent, type Say } from '../say/say.js';
+import { asDate } from './finding.js';
+import { lookSay } from './says.js';
 import type { BoxView, Hive } from '../records/hiveViews.js';
 import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
-import { counted } from '../units/format.js';
 
 /**
  * One frame of a super over its looks: how much of the face is filled with honey, and how much of
@@ -22,9 +24,9 @@ export interface SuperForecast {
   /** Whether the last frame is finished before the flow ends. */
   beforeFlowEnds: 'yes' | 'perhaps' | 'no' | 'unknown';
   finishedBy: { earliest: string; latest: string | null } | null;
-  sentence: string;
+  sentence: Say;
   /** What to do, least disturbance first. */
-  doNext: string[];
+  doNext: Say[];
 }
 
 /**
@@ -53,10 +55,10 @@ export function superSince(
 }
 
 type BeforeFlowEnds = SuperForecast['beforeFlowEnds'];
-const WHEN_WORDS: Record<Exclude<BeforeFlowEnds, 'unknown'>, string> = {
-  yes: 'finished before the flow ends',
-  perhaps: 'perhaps finished before the flow ends',
-  no: 'not finished before the flow ends',
+const WHEN_WORDS: Record<Exclude<BeforeFlowEnds, 'unknown'>, Say> = {
+  yes: lookSay('look.super.when.yes'),
+  perhaps: lookSay('look.super.when.perhaps'),
+  no: lookSay('look.super.when.no'),
 };
 /** Whether it is finished before the flow ends; unknown where either is. */
 function finishesBefore(
@@ -113,8 +115,8 @@ interface ReadFrames {
   least: number;
   most: number;
   unread: boolean;
-  /** Which were not read, as a sentence behind another; empty where all were. */
-  unreadText: string;
+  /** Which were not read; null where all were. */
+  unreadSaid: Say | null;
   lastLook: string;
 }
 function readFrames(frames: readonly SuperFrame[]): ReadFrames {
@@ -129,9 +131,13 @@ function readFrames(frames: readonly SuperFrame[]): ReadFrames {
     least: Math.min(...fill),
     most: Math.max(...fill),
     unread: unread.length > 0,
-    unreadText: unread.length
-      ? ` ${now.length} of ${frames.length} frames read; ${unread.join(', ')} not.`
-      : '',
+    unreadSaid: unread.length
+      ? lookSay('look.super.unread', {
+          read: now.length,
+          frames: frames.length,
+          unread: { and: unread },
+        })
+      : null,
     lastLook:
       now
         .map((f) => f.date)
@@ -143,54 +149,55 @@ function readFrames(frames: readonly SuperFrame[]): ReadFrames {
 const unseen = (lookedBefore: boolean): SuperForecast => ({
   state: 'unseen',
   ...NO_DATE,
-  sentence: lookedBefore
-    ? 'Not looked into since what hung here was taken.'
-    : 'Nobody has looked into this super yet.',
-  doNext: ['Look from below, or lift one frame.'],
+  sentence: lookedBefore ? lookSay('look.super.not-since-taken') : lookSay('look.super.never-seen'),
+  doNext: [lookSay('look.super.lift-one')],
 });
 
-function notBegun({ unread, unreadText, lastLook }: ReadFrames, setOn: string): SuperForecast {
+function notBegun({ unread, unreadSaid, lastLook }: ReadFrames, setOn: string): SuperForecast {
   // Only what somebody saw counts: days without a look say nothing.
   const daysOn = daysBetween(setOn, lastLook);
   if (daysOn >= REFUSED_AFTER_DAYS && !unread)
     return {
       state: 'refused',
       ...NO_DATE,
-      sentence: `Refused: nothing drawn in ${counted(daysOn, 'day')}.`,
+      sentence: lookSay('look.super.refused', { days: daysOn }),
       doNext: [
-        'Is there a flow, is the colony strong? Without both it stays empty.',
-        'Set a drawn comb in the middle as a ladder.',
-        'Move the super to a colony that builds.',
+        lookSay('look.super.flow-and-strength'),
+        lookSay('look.super.ladder'),
+        lookSay('look.super.move'),
       ],
     };
   return {
     state: 'empty',
     ...NO_DATE,
-    sentence: `Not begun yet${unread ? ' on what was read' : ''}.${unreadText}`,
-    doNext: ['Leave it, look again in a week.'],
+    sentence: together(
+      lookSay(unread ? 'look.super.not-begun-on-read' : 'look.super.not-begun'),
+      unreadSaid,
+    ),
+    doNext: [lookSay('look.super.again-in-a-week')],
   };
 }
 
 function allFull(
-  { unread, unreadText }: ReadFrames,
+  { unread, unreadSaid }: ReadFrames,
   { today, purpose }: SuperInput,
 ): SuperForecast {
   if (unread)
     return {
       state: 'building',
       ...NO_DATE,
-      sentence: `What was read is full and capped.${unreadText}`,
-      doNext: ['Read the others before you call it finished.'],
+      sentence: together(lookSay('look.super.read-is-full'), unreadSaid),
+      doNext: [lookSay('look.super.read-others')],
     };
   return {
     state: 'finished',
     beforeFlowEnds: 'yes',
     finishedBy: { earliest: today, latest: today },
-    sentence: 'Every frame is full and capped.',
+    sentence: lookSay('look.super.all-full'),
     doNext: [
       purpose === 'cut-comb'
-        ? 'Take it off soon: feet stain white cappings.'
-        : 'Take it when it suits.',
+        ? lookSay('look.super.take-soon')
+        : lookSay('look.super.take-any-time'),
     ],
   };
 }
@@ -198,21 +205,24 @@ function allFull(
 function building(read: ReadFrames, input: SuperInput): SuperForecast {
   const finishedBy = lastFinished(input);
   const beforeFlowEnds = finishesBefore(finishedBy, input.flowEndsOn);
-  const notSaid = finishedBy ? 'the end of the flow was not said' : 'one look gives no date';
+  const notSaid = finishedBy
+    ? lookSay('look.super.when.end-not-said')
+    : lookSay('look.super.when.one-look');
   const when = beforeFlowEnds === 'unknown' ? notSaid : WHEN_WORDS[beforeFlowEnds];
   const doNext = [
     ...evenedOut(read, input),
     ...moreRoom(read, input),
-    ...(beforeFlowEnds === 'no'
-      ? ['Not before the flow ends: take the finished frames, leave or crush the rest.']
-      : []),
+    ...(beforeFlowEnds === 'no' ? [lookSay('look.super.not-in-time')] : []),
   ];
   return {
     state: stateOf(read),
     beforeFlowEnds,
     finishedBy,
-    sentence: `${filledText(read.least, read.most)}, ${when}.${read.unreadText}`,
-    doNext: doNext.length ? doNext : ['Leave it, look again in a week.'],
+    sentence: together(
+      lookSay('look.super.filled', { filled: filled(read.least, read.most), when }),
+      read.unreadSaid,
+    ),
+    doNext: doNext.length ? doNext : [lookSay('look.super.again-in-a-week')],
   };
 }
 
@@ -253,27 +263,23 @@ function evenedOut(read: ReadFrames, { turnedOn, purpose, schools = DEFAULT_RULE
   if (!isUneven(read)) return [];
   // Turned since it was looked into: what the turn does is not seen yet.
   if (turnedOn && turnedOn >= read.lastLook)
-    return [`Turned round on ${dateWords(turnedOn)}: look again a week after.`];
+    return [lookSay('look.super.turned', { on: asDate(turnedOn) })];
   const light = [...read.now].sort((a, b) => a.filledShare - b.filledShare)[0].place;
   const done = [...read.now].sort(
     (a, b) => b.filledShare * b.cappedShare - a.filledShare * a.cappedShare,
   )[0].place;
   const moves = purpose === 'cut-comb' ? schools.finishedCombFrames : schools.finishedLiquidFrames;
-  return [
-    'Turn the super round: the light end comes over the nest.',
-    frameMove(moves, done, light, purpose),
-  ];
+  return [lookSay('look.super.turn'), frameMove(moves, done, light, purpose)];
 }
 
 /** A second super, or none, by the flow and the household's school. */
-function moreRoom(read: ReadFrames, input: SuperInput): string[] {
+function moreRoom(read: ReadFrames, input: SuperInput): Say[] {
   const { purpose, roomForSecond, schools = DEFAULT_RULES } = input;
   if (isCrowded(read)) return [crowdedText(schools.extraSuper, purpose)];
   if (schools.extraSuper === 'crowd') return [];
-  if (roomForSecond)
-    return ['Strong colony, strong flow: a second super now, before this one is full.'];
+  if (roomForSecond) return [lookSay('look.super.second')];
   return schools.extraSuper === 'super' && read.most >= FULL / 2
-    ? ['By your rule a second super before this one is full.']
+    ? [lookSay('look.super.second-by-rule')]
     : [];
 }
 
@@ -283,27 +289,26 @@ function frameMove(
   done: number,
   light: number,
   purpose: 'cut-comb' | 'liquid',
-): string {
-  if (moves === 'outward') return `Frame ${done} outward, frame ${light} to the middle.`;
-  if (moves === 'middle') return `Frame ${done} to the middle, frame ${light} outward.`;
+): Say {
+  if (moves === 'outward') return lookSay('look.super.full-outward', { full: done, light });
+  if (moves === 'middle') return lookSay('look.super.full-to-middle', { full: done, light });
   return purpose === 'liquid'
-    ? 'Else leave it: a liquid super evens itself out, its frames keep their places.'
-    : 'Else leave it: by your rule its frames keep their places.';
+    ? lookSay('look.super.evens-itself')
+    : lookSay('look.super.keep-places');
 }
 
 /** A super without room: another one, or crowding, by the household's school. */
-function crowdedText(extraSuper: HouseRules['extraSuper'], purpose: 'cut-comb' | 'liquid'): string {
-  if (extraSuper === 'super') return 'No room is left: add a super.';
-  if (extraSuper === 'crowd')
-    return 'No room is left: by your rule they stay crowded; look every week, crowding makes swarms.';
+function crowdedText(extraSuper: HouseRules['extraSuper'], purpose: 'cut-comb' | 'liquid'): Say {
+  if (extraSuper === 'super') return lookSay('look.super.crowded-add');
+  if (extraSuper === 'crowd') return lookSay('look.super.crowded-by-rule');
   return purpose === 'cut-comb'
-    ? 'No room is left: crowding fills comb well and makes swarms; look every week, or add a super.'
-    : 'No room is left: add a super.';
+    ? lookSay('look.super.crowded-comb')
+    : lookSay('look.super.crowded-add');
 }
 
-function filledText(least: number, most: number): string {
+function filled(least: number, most: number): { percent: Extent } {
   const [low, high] = [Math.round(least * 100), Math.round(most * 100)];
-  return low === high ? `${low} % filled` : `${low} to ${high} % filled`;
+  return { percent: low === high ? low : { low, high } };
 }
 
 /**
@@ -316,8 +321,12 @@ function readAtTheEdge(
   const fromBelow = frames.filter((f) => f.edge);
   if (!fromBelow.length || frames.some((f) => f.looks.length)) return null;
   const capped = fromBelow.filter((f) => f.edge === 'capped').length;
-  const seen = `Read from below: ${capped} of ${frames.length} frames are capped to the bottom rail${fromBelow.length < frames.length ? `, ${frames.length - fromBelow.length} were not seen` : ''}. What stands above the edge is unknown.`;
+  const unseen = frames.length - fromBelow.length;
+  const seen =
+    unseen > 0
+      ? lookSay('look.super.from-below-some', { capped, frames: frames.length, unseen })
+      : lookSay('look.super.from-below', { capped, frames: frames.length });
   return capped === frames.length
-    ? { state: 'finished', sentence: seen, doNext: ['Take this super first.'] }
-    : { state: 'building', sentence: seen, doNext: ['Leave it, look from below again in a week.'] };
+    ? { state: 'finished', sentence: seen, doNext: [lookSay('look.super.take-first')] }
+    : { state: 'building', sentence: seen, doNext: [lookSay('look.super.again-from-below')] };
 }

@@ -1,3 +1,5 @@
+import { sayRecord, type Say } from '../say/say.js';
+import { listSay } from './vocabulary/listSays.js';
 import { z } from 'zod';
 import {
   A_NUMBER,
@@ -17,10 +19,10 @@ import { WAX_WAYS } from './vocabulary/waxWays.js';
 /** Wax, rinse and wet gear: what comes after the honey. */
 export const WAX_CARES = ['frozen', 'taken-out', 'rinsed'] as const;
 export type WaxCareKind = (typeof WAX_CARES)[number];
-export const WAX_CARE_WORDS: Record<WaxCareKind, string> = {
-  frozen: 'Into the freezer',
-  'taken-out': 'Out of the freezer',
-  rinsed: 'Rinsed',
+export const WAX_CARE_WORDS: Record<WaxCareKind, Say> = {
+  frozen: listSay('list.wax.frozen'),
+  'taken-out': listSay('list.wax.taken-out'),
+  rinsed: listSay('list.wax.rinsed'),
 };
 export const newWaxCareSchema = z.strictObject({
   id: idSchema,
@@ -68,10 +70,10 @@ export const newRinseSchema = z.strictObject({
 });
 export const RINSE_FATES = ['fed', 'mead', 'poured-away'] as const;
 export type RinseFate = (typeof RINSE_FATES)[number];
-export const RINSE_FATE_WORDS: Record<RinseFate, string> = {
-  fed: 'Fed back',
-  mead: 'Into mead',
-  'poured-away': 'Poured away',
+export const RINSE_FATE_WORDS: Record<RinseFate, Say> = {
+  fed: listSay('list.rinse.fed'),
+  mead: listSay('list.rinse.mead'),
+  'poured-away': listSay('list.rinse.poured-away'),
 };
 export const useRinseSchema = z.strictObject({
   fate: z.enum(RINSE_FATES),
@@ -209,7 +211,7 @@ export const aftercareRecord = z
     gearCares: z.array(gearCareRecord),
     combG: number,
     householdRuns: z.array(z.strictObject({ way: z.enum(WAX_WAYS), inG: number, cleanG: number })),
-    feed: z.strictObject({ hiveId: id, hiveName: text, may: z.boolean(), reason: text }),
+    feed: z.strictObject({ hiveId: id, hiveName: text, may: z.boolean(), reason: sayRecord }),
   })
   .meta({ id: 'Aftercare' });
 /** All that came after the honey of one harvest. */

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { listSay } from './vocabulary/listSays.js';
 import { z } from 'zod';
 import { atMostLetters, celsius, kilograms, litres, wholeDays } from '../say/limits.js';
 import { refuses } from '../say/field.js';
@@ -43,11 +45,11 @@ export type SupersOn = (typeof SUPERS_ON)[number];
 /** What a hive stands on, as far as a spill is concerned. */
 export const FLOORS = ['solid', 'mesh', 'mesh-tray', 'tray-rim'] as const;
 export type Floor = (typeof FLOORS)[number];
-export const FLOOR_WORDS: Record<Floor, string> = {
-  solid: 'Solid floor',
-  mesh: 'Mesh, open below',
-  'mesh-tray': 'Mesh with a flat tray',
-  'tray-rim': 'Tray with a rim',
+export const FLOOR_WORDS: Record<Floor, Say> = {
+  solid: listSay('list.floor.solid'),
+  mesh: listSay('list.floor.mesh'),
+  'mesh-tray': listSay('list.floor.mesh-tray'),
+  'tray-rim': listSay('list.floor.tray-rim'),
 };
 
 /**

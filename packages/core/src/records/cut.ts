@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { listSay } from './vocabulary/listSays.js';
 import { z } from 'zod';
 import { atMost, celsius, litres, millimetres, percent, whole } from '../say/limits.js';
 import { refuses } from '../say/field.js';
@@ -79,11 +81,11 @@ export const planBoardsSchema = z.strictObject({
 
 export const SPOILT_CAUSES = ['brood', 'pollen', 'unfinished', 'sagged'] as const;
 export type SpoiltCause = (typeof SPOILT_CAUSES)[number];
-export const SPOILT_WORDS: Record<SpoiltCause, string> = {
-  brood: 'brood in it',
-  pollen: 'pollen in it',
-  unfinished: 'unfinished',
-  sagged: 'the sheet sagged',
+export const SPOILT_WORDS: Record<SpoiltCause, Say> = {
+  brood: listSay('list.spoilt.brood'),
+  pollen: listSay('list.spoilt.pollen'),
+  unfinished: listSay('list.spoilt.unfinished'),
+  sagged: listSay('list.spoilt.sagged'),
 };
 export const changeCutBoardSchema = z.strictObject({
   cutsDone: z.int().min(0).max(2000).optional(),

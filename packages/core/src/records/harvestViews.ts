@@ -4,6 +4,7 @@ import { cutBoardRecord, cutPieceRecord, keepingRecord } from './cutViews.js';
 import { waterReadingRecord, drainRecord } from './drainViews.js';
 import { STAGES, planSchema } from './harvest.js';
 import { hiveRecord, lookRecord } from './hiveViews.js';
+import { sayRecord } from '../say/say.js';
 import { holdRecord } from './holds.js';
 import { takeRecord, stepMarkRecord, incidentRecord, frameEventRecord } from './takeViews.js';
 import { row, id, text, day, instant, number, range, revision } from './vocabulary/fields.js';
@@ -80,7 +81,7 @@ export const labelSaleRecord = z.strictObject({
   moisturePercent: number.nullable(),
   keeping: lotKeepingRecord,
   /** Holds that nobody lifted, in words. */
-  holds: z.array(text),
+  holds: z.array(sayRecord),
 });
 /** What the sale checklist of a filled lot rests on beside its label. */
 export type LabelSale = z.infer<typeof labelSaleRecord>;

@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { atMostLetters } from '../say/limits.js';
+import { sayRecord, type Say } from '../say/say.js';
+import { holdSay } from './vocabulary/holdSays.js';
 import { refuses } from '../say/field.js';
 import { row, id, text, day, revision, grams } from './vocabulary/fields.js';
 
@@ -8,35 +10,20 @@ export const HOLD_CAUSES = ['sick', 'dead', 'treated', 'syrup'] as const;
 export type HoldCause = (typeof HOLD_CAUSES)[number];
 
 /** What happens if it is left, what a hold bars, what to do, and whom to ask: one row a cause. */
-export const HOLD_WORDS: Record<
-  HoldCause,
-  { name: string; left: string; bars: string; ask: string }
-> = {
-  sick: {
-    name: 'Disease in the colony',
-    left: 'Honey, wax and gear carry disease to other colonies.',
-    bars: 'Nothing of it is eaten, given, sold, rendered for others or fed.',
-    ask: 'Keep it closed and apart from bees. Ask the bee inspector what may be done with it; some brood diseases must be reported.',
-  },
-  dead: {
-    name: 'Dead colony, cause not answered',
-    left: 'It is eaten before anybody knows what they died of.',
-    bars: 'It is kept apart: not eaten, given, sold or fed until it is answered.',
-    ask: 'Answer the checklist of the dead colony, or ask an inspector or a laboratory.',
-  },
-  treated: {
-    name: 'Comb that hung there during a treatment',
-    left: 'What was given to the bees is eaten with it.',
-    bars: 'Not for eating, gift or sale.',
-    ask: 'Read the leaflet; ask a vet or the food authority.',
-  },
-  syrup: {
-    name: 'May hold syrup',
-    left: 'Syrup leaves the house as honey.',
-    bars: 'Not offered as honey, for sale or as a gift.',
-    ask: 'Use it at home, or ask a laboratory whether it is honey.',
-  },
+export const HOLD_WORDS: Record<HoldCause, { name: Say; left: Say; bars: Say; ask: Say }> = {
+  sick: wordsOf('sick'),
+  dead: wordsOf('dead'),
+  treated: wordsOf('treated'),
+  syrup: wordsOf('syrup'),
 };
+function wordsOf(cause: HoldCause): { name: Say; left: Say; bars: Say; ask: Say } {
+  return {
+    name: holdSay(`hold.${cause}.name`),
+    left: holdSay(`hold.${cause}.left`),
+    bars: holdSay(`hold.${cause}.bars`),
+    ask: holdSay(`hold.${cause}.ask`),
+  };
+}
 /** Fates that a hold leaves open. */
 export const FATES_UNDER_HOLD: Record<HoldCause, readonly string[]> = {
   sick: ['spoilt'],
@@ -54,7 +41,7 @@ const holdFields = {
   id,
   batchId: id,
   cause: z.enum(HOLD_CAUSES),
-  sentence: text,
+  sentence: sayRecord,
   on: day,
   liftedOn: day.nullable(),
   liftedWord: text.nullable(),

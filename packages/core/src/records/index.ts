@@ -2,6 +2,8 @@ export * from './cut.js';
 export * from './common.js';
 export * from './hive.js';
 export * from './holds.js';
+export * from './vocabulary/holdSays.js';
+export type { ListSays } from './vocabulary/listSays.js';
 export * from './look.js';
 export * from './aftercare.js';
 export * from './bench.js';

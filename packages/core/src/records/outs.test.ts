@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, it } from 'vitest';
+import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { discountIssue, saleTotal, type Sale } from './outs.js';
 
 const sale = (more: Partial<Sale>): Sale => ({

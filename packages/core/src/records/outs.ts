@@ -1,16 +1,18 @@
+import type { Say } from '../say/say.js';
+import { listSay } from './vocabulary/listSays.js';
 import { z } from 'zod';
 import { atMostLetters, decimal, percent, whole } from '../say/limits.js';
 import { idSchema } from './common.js';
 
 export const FATES = ['sold', 'given', 'eaten', 'mead', 'cosmetics', 'spoilt'] as const;
 export type Fate = (typeof FATES)[number];
-export const FATE_WORDS: Record<Fate, string> = {
-  sold: 'Sold',
-  given: 'Given',
-  eaten: 'Eaten at home',
-  mead: 'Into mead',
-  cosmetics: 'Into cosmetics',
-  spoilt: 'Spoilt',
+export const FATE_WORDS: Record<Fate, Say> = {
+  sold: listSay('list.fate.sold'),
+  given: listSay('list.fate.given'),
+  eaten: listSay('list.fate.eaten'),
+  mead: listSay('list.fate.mead'),
+  cosmetics: listSay('list.fate.cosmetics'),
+  spoilt: listSay('list.fate.spoilt'),
 };
 
 /** Jars or pieces that left the shelf. */
@@ -43,15 +45,10 @@ export function saleTotal({ count, price, discountAmount, discountPercent }: Sal
   return Math.round(Math.max(0, full - off) * 100) / 100;
 }
 
-/** What is wrong with the discount of a sale, as a sentence; null where nothing is. */
-export function discountIssue({
-  count,
-  price,
-  discountAmount,
-  discountPercent,
-}: Sale): string | null {
+/** What is wrong with the discount of a sale; null where nothing is. */
+export function discountIssue({ count, price, discountAmount, discountPercent }: Sale): Say | null {
   if (!discountAmount && !discountPercent) return null;
-  if (price === null) return 'A discount needs a price to be taken off from.';
-  if (discountAmount && discountPercent) return 'Either an amount or percent, not both.';
-  return (discountAmount ?? 0) > count * price ? 'The discount is more than they cost.' : null;
+  if (price === null) return listSay('list.discount.needs-price');
+  if (discountAmount && discountPercent) return listSay('list.discount.either');
+  return (discountAmount ?? 0) > count * price ? listSay('list.discount.too-much') : null;
 }

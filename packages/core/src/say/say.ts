@@ -35,6 +35,8 @@ export type Quantity =
   | { money: number }
   | { hours: number }
   | { date: string }
+  /** A month and its year, YYYY-MM. */
+  | { month: string }
   | { instant: string; zone: string };
 
 /**
@@ -46,9 +48,9 @@ export type SayValue =
   | number
   | Quantity
   | Say
-  | { and: SayValue[] }
+  | { and: readonly SayValue[] }
   /** One of them. */
-  | { or: SayValue[] }
+  | { or: readonly SayValue[] }
   /** Sentences one after the other. */
   | { then: Say[] };
 
@@ -70,6 +72,7 @@ const quantity = z.union([
   z.strictObject({ money: z.number() }),
   z.strictObject({ hours: z.number() }),
   z.strictObject({ date: z.string() }),
+  z.strictObject({ month: z.string() }),
   z.strictObject({ instant: z.string(), zone: z.string() }),
 ]) satisfies z.ZodType<Quantity>;
 const value: z.ZodType<SayValue> = z.lazy(() =>
@@ -109,6 +112,11 @@ export function sayer<Sayings>() {
     with: values ?? {},
   });
 }
+
+/** Speaks a saying: a calculator whose answer has a sentence is handed one by its door. */
+export type Speak = (say: Say) => string;
+/** Where nobody speaks, a saying is known by its key. */
+export const keyOnly: Speak = (say) => say.key;
 
 /** Sayings that belong to no stage. */
 export interface PlainSays {

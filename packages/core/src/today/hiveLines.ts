@@ -16,7 +16,7 @@ import { winterCase } from '../rules/winter.js';
 import { filledLook, frameRefill, nextFrameDate } from '../take/index.js';
 import { dateIn, line, morningOf, noonOf } from './line.js';
 import { todaySay } from './says.js';
-import { asWritten, type Say } from '../say/say.js';
+import type { Say } from '../say/say.js';
 
 /**
  * What a hive asks for: combs that are ripe, what is due, the next look. Takes the hive, the rules,
@@ -42,10 +42,10 @@ export function hiveLines(
         stage: 'look',
         title: todaySay('today.due', {
           hive: hive.name,
-          what: `${item.what.charAt(0).toLowerCase()}${item.what.slice(1)}`,
+          what: item.what,
         }),
         dueAt: morningOf(item.dueOn!, zone),
-        ifLeft: asWritten(item.why),
+        ifLeft: item.why,
       }),
     );
   const looks = due

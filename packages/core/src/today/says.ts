@@ -34,7 +34,7 @@ export interface TodaySays {
   'today.owed.left': object;
   'today.look-back': { hive: string };
   'today.look-back.left': object;
-  'today.due': { hive: string; what: string };
+  'today.due': { hive: string; what: Say };
   'today.look-again': { hive: string };
   'today.look-first': { hive: string };
   'today.look.left': object;

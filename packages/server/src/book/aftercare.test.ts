@@ -269,9 +269,10 @@ describe('seasons and questions', () => {
   });
   it('ask about what cannot all be true until somebody answers', async () => {
     await home.hive('ipe');
-    const asked = (await home.get<{ items: { id: string; sentence: string }[] }>('/questions'))
-      .items;
-    expect(asked.map((q) => q.sentence)).toEqual([
+    const asked = (
+      await home.get<{ items: { id: string; sentence: { text: string } }[] }>('/questions')
+    ).items;
+    expect(asked.map((q) => q.sentence.text)).toEqual([
       '“Ipê” at Site of Ipê and “ipe” at Site of ipe: two hives, or one written down twice?',
     ]);
     await home.ok(home.post('/answers', { key: asked[0].id, answer: 'Two hives indeed' }));

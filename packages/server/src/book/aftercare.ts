@@ -3,6 +3,8 @@ import { randomUUID } from 'node:crypto';
 import {
   FATES_UNDER_HOLD,
   HOLD_WORDS,
+  holdSay,
+  type Say,
   mayFeed,
   rinseHolds,
   stateAt,
@@ -91,9 +93,9 @@ async function feedAnswer(
 }
 
 /** Why a lot is held back and whom to ask; null where it is not. */
-async function heldText(db: Knex, lotId: string): Promise<string | null> {
+async function heldText(db: Knex, lotId: string): Promise<Say | null> {
   const [hold] = await holdsOnLot(db, lotId);
-  return hold ? `${hold.sentence} ${HOLD_WORDS[hold.cause].ask}` : null;
+  return hold ? holdSay('hold.ask', { why: hold.sentence, ask: HOLD_WORDS[hold.cause].ask }) : null;
 }
 
 /** All that came after the honey of a harvest, and what the household's runs of wax gave. */

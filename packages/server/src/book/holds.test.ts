@@ -59,7 +59,7 @@ describe('a colony found sick after its comb was taken', () => {
     await home.ok(say(hive, { kind: 'brood-check', result: 'sick' }, '2026-03-16'));
     const [hold] = await holds();
     expect(hold).toMatchObject({ batchId, cause: 'sick', liftedOn: null, hiveName: 'Ipê' });
-    expect(hold.sentence).toBe('Ipê: on 16 Mar 2026 the brood looked sick.');
+    expect(hold.sentence.text).toBe('Ipê: on 16 Mar 2026 the brood looked sick.');
     expect(hold.lots.map((l) => l.kind).sort()).toEqual(['honey', 'jars', 'wet-wax']);
     const line = (await today()).find((l) => l.kind === 'hold')!;
     expect(line).toMatchObject({ urgent: true, batchId });

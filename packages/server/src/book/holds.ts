@@ -2,7 +2,6 @@ import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import {
   HOLD_WORDS,
-  dateWords,
   standingAgainst,
   type ColonyFact,
   type DatedFact,
@@ -12,6 +11,8 @@ import {
   type JudgedComb,
   type Question,
   entryOf,
+  holdSay,
+  type Say,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -28,25 +29,25 @@ type HoldRow = Omit<Hold, 'on'> & { onDate: string };
 const asHold = ({ onDate, ...hold }: HoldRow): Hold => ({ ...hold, on: onDate });
 
 /** What a fact about a colony says of honey taken from it before; null where it says nothing. */
-export function holdCauseOf(fact: ColonyFact): { cause: HoldCause; sentence: string } | null {
+export function holdCauseOf(fact: ColonyFact): { cause: HoldCause; key: FoundKey } | null {
   if (fact.kind === 'brood-check' && fact.result === 'sick')
-    return { cause: 'sick', sentence: 'the brood looked sick' };
+    return { cause: 'sick', key: 'hold.brood-sick' };
   if (fact.kind === 'inspector' && fact.said === 'disease')
-    return { cause: 'sick', sentence: 'an inspector found disease' };
+    return { cause: 'sick', key: 'hold.inspector' };
   if (fact.kind !== 'death') return null;
   if (fact.word === 'disease' || fact.causes.includes('foulbrood'))
-    return { cause: 'sick', sentence: 'the colony died, foulbrood or disease is suspected' };
-  if (fact.causes.includes('poisoned'))
-    return { cause: 'dead', sentence: 'the colony died, poisoning is suspected' };
+    return { cause: 'sick', key: 'hold.died-diseased' };
+  if (fact.causes.includes('poisoned')) return { cause: 'dead', key: 'hold.died-poisoned' };
   return null;
 }
+type FoundKey = 'hold.brood-sick' | 'hold.inspector' | 'hold.died-diseased' | 'hold.died-poisoned';
 
 /** Holds what came of a harvest, unless it is held for the same cause already. */
 async function placeHold(
   unit: UnitOfWork,
   batchId: string,
   cause: HoldCause,
-  sentence: string,
+  sentence: Say,
   on: string,
 ): Promise<void> {
   const there = await unit
@@ -85,7 +86,14 @@ export async function holdByFindings(
   for (const comb of chosen)
     for (const finding of standingAgainst(comb.verdict.findings)) {
       const cause = HELD_BY[finding.question];
-      if (cause) await placeHold(unit, batchId, cause, `${hiveName}: ${finding.sentence}`, day);
+      if (cause)
+        await placeHold(
+          unit,
+          batchId,
+          cause,
+          holdSay('hold.for', { hive: hiveName, why: finding.sentence }),
+          day,
+        );
     }
 }
 
@@ -170,7 +178,7 @@ export async function holdEarlierHarvests(
       unit,
       batchId,
       found.cause,
-      `${colony.name}: on ${dateWords(on)} ${found.sentence}.`,
+      holdSay(found.key, { hive: colony.name, on: { date: on } }),
       on,
     );
 }
@@ -234,7 +242,8 @@ export const holdsOnLot = async (db: Knex, lotId: string): Promise<Hold[]> =>
   (await holdsByLot(db)).get(lotId) ?? [];
 
 /** A hold in one sentence, with what it bars. */
-export const holdText = (hold: Hold): string => `${hold.sentence} ${HOLD_WORDS[hold.cause].bars}`;
+export const holdSaid = (hold: Hold): Say =>
+  holdSay('hold.said', { why: hold.sentence, bars: HOLD_WORDS[hold.cause].bars });
 
 /** All holds, the open ones first, with the lots that still stand somewhere. */
 export async function holdViews(db: Knex): Promise<HoldView[]> {

@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
-import { BadInput, CALCULATORS, calculate, calculatorSchemas } from '@furrow/core';
+import { BadInput, CALCULATORS, calculatorSchemas } from '@furrow/core';
 import { learn } from '@furrow/words';
-import { field } from '@furrow/words/en/field';
+import { calculators } from '@furrow/words/en/calculators';
 import { refusedCalculation } from './refusedCalculation.js';
+import { spokenCalculation } from './spokenCalculation.js';
 
-// A command line answers in English; it refuses in the words of a field.
-learn('en', field);
+// A command line answers in English.
+learn('en', calculators);
 
 /**
  * The command-line door of the calculators: JSON in on standard input, JSON out, or one line of
@@ -16,14 +17,14 @@ function main(args: string[]): unknown {
     return [...CALCULATORS.values()].map((c) => `${c.name.padEnd(18)} ${c.summary}`).join('\n');
   if (args[0] === '--schema') return JSON.stringify(calculatorSchemas(args[1] ?? ''), null, 2);
   if (!args[0]) throw new BadInput('Name a calculator, or --list.', 'name');
-  if (!CALCULATORS.has(args[0])) return JSON.stringify(calculate(args[0], {}));
+  if (!CALCULATORS.has(args[0])) return JSON.stringify(spokenCalculation(args[0], {}));
   let input: unknown;
   try {
     input = JSON.parse(readFileSync(0, 'utf8'));
   } catch {
     throw new BadInput('Standard input is not readable JSON.');
   }
-  return JSON.stringify(calculate(args[0], input));
+  return JSON.stringify(spokenCalculation(args[0], input));
 }
 
 try {

@@ -1,4 +1,4 @@
-import { houseSay } from '@furrow/words';
+import { houseSay, inEnglish } from '@furrow/words';
 import {
   FATES_UNDER_HOLD,
   FATE_WORDS,
@@ -7,7 +7,7 @@ import {
   type Batch,
   type Rest,
 } from '@furrow/core';
-import { holdText } from '../book/holds.js';
+import { holdSaid } from '../book/holds.js';
 import { conflict, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -46,7 +46,7 @@ export async function endHarvest(unit: UnitOfWork, batch: Batch, rest: Rest | nu
     if (held)
       throw refused(
         houseSay('refusal.held-back-2', {
-          held: holdText(held),
+          held: holdSaid(held),
           ask: HOLD_WORDS[held.cause].ask,
         }),
         'payload.rest',
@@ -55,7 +55,7 @@ export async function endHarvest(unit: UnitOfWork, batch: Batch, rest: Rest | nu
       from: lot.id,
       to: rest === 'spoilt' ? 'loss' : 'outside',
       g: lot.nowG,
-      reason: `${FATE_WORDS[rest]}, not filled`,
+      reason: `${inEnglish(FATE_WORDS[rest])}, not filled`,
     });
   }
 }

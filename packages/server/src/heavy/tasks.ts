@@ -1,4 +1,4 @@
-import { calculate } from '@furrow/core';
+import { spokenCalculation } from '../calc/spokenCalculation.js';
 import { unpackArchive } from '../archive/unpackArchive.js';
 import { writeArchive } from '../archive/writeArchive.js';
 import { hiveCardPdf, lookSheetPdf } from '../files/hiveCard.js';
@@ -8,7 +8,7 @@ import { templatePdf } from '../files/template.js';
 
 /** Work that may take long, by the name it is asked for: each runs in a thread of its own. */
 export const TASKS = {
-  calculate,
+  calculate: spokenCalculation,
   hiveCardPdf,
   labelsPdf,
   lookSheetPdf,

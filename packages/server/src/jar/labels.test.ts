@@ -79,7 +79,7 @@ describe('labels', () => {
       '200 g / 7.0 oz',
       'Harvested 14 Mar 2026',
       // Its water was not measured: the shortest keeping date of the rules.
-      'Best before Sep 2026',
+      'Best before Sept 2026',
       `Batch ${lot.code}`,
       'Not for children under twelve months.',
       'Gift, not for sale.',
@@ -196,7 +196,7 @@ describe('labels', () => {
     });
     expect([refusal.status, refusal.body.detail]).toEqual([
       400,
-      '“2 Jan 2020” is not a date of this harvest (harvested 14 mar 2026, best before sep 2026). Dates come from the record: take it out of your line.',
+      '“2 Jan 2020” is not a date of this harvest (Harvested 14 Mar 2026; Best before Sept 2026). Dates come from the record: take it out of your line.',
     ]);
     expect((await home.get<{ items: unknown[] }>('/prints')).items).toEqual([]);
   });
@@ -217,7 +217,7 @@ describe('labels', () => {
     };
     await home.ok(home.post('/labelSheets', sheet));
     const wide = await home.post('/labelSheets', { ...sheet, id: randomUUID(), columns: 2 });
-    expect(wide.body.detail).toMatch(/121.0 mm wide, the paper 62 mm/);
+    expect(wide.body.detail).toMatch(/are 121 mm wide, the paper 62 mm/);
     const { items } = await home.get<{ items: LabelSheetRecord[] }>('/labelSheets');
     expect(
       labelPlace(

@@ -1,4 +1,5 @@
-import { houseSay } from '@furrow/words';
+import { houseSay, inEnglish } from '@furrow/words';
+import { atHome } from '../spoken.js';
 import {
   HOLD_WORDS,
   STARTING_DESIGN_ID,
@@ -7,6 +8,7 @@ import {
   hiveKind,
   labelProblems,
   labelText,
+  type LabelRecord,
   lotKeeping,
   measuredWaterPercent,
   sheetProblem,
@@ -22,7 +24,7 @@ import {
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
-import { holdText, holdsOnLot } from '../book/holds.js';
+import { holdSaid, holdsOnLot } from '../book/holds.js';
 import { waterSourcesOf } from '../book/waters.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
@@ -39,7 +41,12 @@ import { rowOf } from '../store/asked.js';
 export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> {
   if (await db('labelSheets').first()) return;
   for (const sheet of STARTING_SHEETS)
-    await db('labelSheets').insert({ ...sheet, revision: 1, recordedAt });
+    await db('labelSheets').insert({
+      ...sheet,
+      name: inEnglish(sheet.name),
+      revision: 1,
+      recordedAt,
+    });
   await db('labelDesigns').insert({
     id: STARTING_DESIGN_ID,
     name: 'House label',
@@ -100,7 +107,7 @@ export const keepingOf = (
  */
 export function wordsOf(filled: FilledLot, rules: HouseRules, netG?: number): LabelText {
   const { lot, batch, moisturePercent, product, bee, holds } = filled;
-  return labelText({
+  const record: LabelRecord = {
     batchCode: lot.code,
     hiveName: batch.hiveName,
     siteName: batch.siteName,
@@ -110,7 +117,7 @@ export function wordsOf(filled: FilledLot, rules: HouseRules, netG?: number): La
     bee,
     keeping: keepingOf(filled, rules),
     species: rules.stinglessSpecies,
-    heldBy: holds.length ? HOLD_WORDS[holds[0].cause].name.toLowerCase() : null,
+    heldBy: holds.length ? HOLD_WORDS[holds[0].cause].name : null,
     registeredToSell: rules.registeredToSell,
     labelMaker: rules.labelMaker,
     makerAddress: [rules.makerAddress, rules.countryOfOrigin].filter(Boolean).join(', '),
@@ -120,7 +127,8 @@ export function wordsOf(filled: FilledLot, rules: HouseRules, netG?: number): La
     flowerSupport: lot.flowerSupport,
     moisturePercent,
     nutrition: rules.nutritionOnLabel,
-  });
+  };
+  return labelText(record, atHome(rules));
 }
 
 /**
@@ -157,7 +165,7 @@ export async function labelsOf(
       bee: filled.bee,
       moisturePercent: filled.moisturePercent,
       keeping: keepingOf(filled, rules),
-      holds: filled.holds.map(holdText),
+      holds: filled.holds.map(holdSaid),
     },
     qrText: rules.baseAddress
       ? `${rules.baseAddress.replace(/\/$/, '')}/lot/${encodeURIComponent(lot.code)}`
@@ -251,7 +259,7 @@ export const labelWrites = [
       const { lot, labels, qrText, holds } = await labelsOf(unit.db, payload.lotId);
       if (holds.length)
         throw refused(
-          houseSay('refusal.no-label-for-it', { why: holdText(holds[0]) }),
+          houseSay('refusal.no-label-for-it', { why: holdSaid(holds[0]) }),
           'payload.lotId',
         );
       for (const label of labels) {

@@ -1,11 +1,18 @@
-import { houseSay } from '@furrow/words';
+import { houseSay, inEnglish } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
-import { FATES_UNDER_HOLD, FATE_WORDS, HOLD_WORDS, discountIssue, type Fate } from '@furrow/core';
+import {
+  FATES_UNDER_HOLD,
+  FATE_WORDS,
+  HOLD_WORDS,
+  discountIssue,
+  type Fate,
+  type Say,
+} from '@furrow/core';
 
 import { notFound, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
-import { holdText } from '../book/holds.js';
+import { holdSaid } from '../book/holds.js';
 import { batchDetail } from '../harvest/detail.js';
 import { lotView } from '../book/lots.js';
 import { currentRules } from '../rules/currentRules.js';
@@ -30,25 +37,23 @@ async function personOf(unit: UnitOfWork, who: string): Promise<string | null> {
   return id;
 }
 
-const UNSAID_SPECIES =
-  'Honey of native stingless bees: note their species and your permit under Rules first. ' +
-  'Ask your food authority.';
-const NOT_REGISTERED =
-  'By your rules you are not registered to sell: if you are, say so under Rules. ' +
-  'What a sale needs your food authority says; a gift goes.';
 /** Why a filled lot may not go this way; null where the record does not speak against it. */
-async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise<string | null> {
+async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise<Say | null> {
   const filled = await filledLot(unit.db, lotId);
   const held = filled.holds.find((hold) => !FATES_UNDER_HOLD[hold.cause].includes(fate));
-  if (held) return `Held back: ${holdText(held)} ${HOLD_WORDS[held.cause].ask}`;
+  if (held)
+    return houseSay('refusal.held-back-2', {
+      held: holdSaid(held),
+      ask: HOLD_WORDS[held.cause].ask,
+    });
   if (fate !== 'sold') return null;
-  if (filled.lot.useBy) return 'Open or wet honey is used first and not sold.';
+  if (filled.lot.useBy) return houseSay('refusal.used-first-not-sold');
   const { rules } = await currentRules(unit.db);
   const { notForSale } = keepingOf(filled, rules);
   if (notForSale) return notForSale;
   const unsaid = filled.bee === 'stingless' && !(rules.stinglessSpecies && rules.stinglessPermit);
-  if (unsaid) return UNSAID_SPECIES;
-  if (!rules.registeredToSell) return NOT_REGISTERED;
+  if (unsaid) return houseSay('refusal.species-unsaid');
+  if (!rules.registeredToSell) return houseSay('refusal.not-registered');
   return null;
 }
 
@@ -92,7 +97,7 @@ export const outWrites = [
         from: lot.id,
         to: payload.fate === 'spoilt' ? 'loss' : 'outside',
         g,
-        reason: `${FATE_WORDS[payload.fate]}: ${payload.count}`,
+        reason: `${inEnglish(FATE_WORDS[payload.fate])}: ${payload.count}`,
       });
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },

@@ -6,7 +6,7 @@ import type { Knex } from 'knex';
 import { qrRuns } from '../files/labels.js';
 import { inThread } from '../heavy/pool.js';
 import { lotPage } from '../files/lotPage.js';
-import { holdText } from '../book/holds.js';
+import { holdSaid } from '../book/holds.js';
 import { notFound, refused } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
 import { find, list } from '../store/rows.js';
@@ -76,7 +76,7 @@ export function jarFiles({ db, phoneAddress }: Reading): Router {
   router.get('/lots/:id/labels.pdf', async (request, response) => {
     const { labels, qrText, lot, holds } = await labelsOf(db, request.params.id);
     if (holds.length)
-      throw refused(houseSay('refusal.no-label-for-it', { why: holdText(holds[0]) }));
+      throw refused(houseSay('refusal.no-label-for-it', { why: holdSaid(holds[0]) }));
     const [design] = await list(db, 'labelDesigns');
     pdfAnswer(
       response,

@@ -6,6 +6,7 @@ import {
   type JarKindRecord,
   type Lot,
   dayOf,
+  type Say,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 
@@ -74,11 +75,15 @@ function fillRefused(
 
 /** A jar of a net weight holds so much more at most, before it runs over. A starting value. */
 const HOLDS_OF_NET = 1.1;
-function roomRefused(netG: number, jar: JarKindRecord): string | null {
+function roomRefused(netG: number, jar: JarKindRecord): Say | null {
   if (netG > jar.netG * HOLDS_OF_NET)
-    return `${netG} g do not fit into "${jar.name}" of ${jar.netG} g.`;
+    return houseSay('refusal.does-not-fit-into', {
+      net: { massG: netG, as: 'read' },
+      jar: jar.name,
+      jarNet: { massG: jar.netG, as: 'read' },
+    });
   const tooMuch = jar.volumeMl ? overfull(netG, jar.volumeMl, WATER_TAKEN_PERCENT) : null;
-  return tooMuch && `"${jar.name}": ${tooMuch}`;
+  return tooMuch && houseSay('refusal.jar-says', { jar: jar.name, why: tooMuch });
 }
 
 /** The lowest net weight that was read, by hand or of jars weighed one by one. */

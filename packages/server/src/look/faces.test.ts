@@ -1,3 +1,4 @@
+import { inEnglish } from '../words.js';
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
@@ -98,20 +99,18 @@ describe('looks from outside', () => {
       decidedBy: 'seen',
       cappedPercent: null,
     });
-    expect(written.body.look.verdict.headline).toMatch(/unseen faces stay unknown/);
+    expect(inEnglish(written.body.look.verdict.headline)).toMatch(/unseen faces stay unknown/);
   });
   it('a window gives a guess, marked as one', async () => {
     const written = await home.ok(
       look(hive.bars[3].comb!.id, { sides: { A: null, B: null }, attachment: 'broad' }),
     );
-    expect(written.body.look.verdict.headline).toMatch(/Guess from the window: honey/);
+    expect(inEnglish(written.body.look.verdict.headline)).toMatch(/Guess from the window: honey/);
     const below = await home.ok(
       look(hive.bars[4].comb!.id, { sides: { A: null, B: null }, attachment: 'open-below' }),
     );
-    expect(below.body.look.verdict).toMatchObject({
-      verdict: 'test',
-      headline: expect.stringMatching(/Guess from below: not finished/),
-    });
+    expect(below.body.look.verdict.verdict).toBe('test');
+    expect(inEnglish(below.body.look.verdict.headline)).toMatch(/Guess from below: not finished/);
   });
 });
 

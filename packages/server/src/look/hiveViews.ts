@@ -15,6 +15,7 @@ import {
   type Look,
   type LookFaces,
   entryOf,
+  lookSay,
 } from '@furrow/core';
 
 import type { Knex } from 'knex';
@@ -356,8 +357,10 @@ export async function harvestEvents(db: Knex, hiveId: string): Promise<BoxEvent[
       .sum('takes.netG as g'),
   );
   return rows.map(({ on, combs, pots, g }) => {
-    const what = pots ? `${pots} pots emptied` : `${combs} ${combs === 1 ? 'comb' : 'combs'} taken`;
-    return { on, sentence: what, g: g ?? 0 };
+    const sentence = pots
+      ? lookSay('look.box.pots-emptied', { pots })
+      : lookSay('look.box.combs-taken', { combs });
+    return { on, sentence, g: g ?? 0 };
   });
 }
 

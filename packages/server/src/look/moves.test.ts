@@ -7,6 +7,7 @@ import {
   type Hive,
   type HiveKindName,
   type JournalLine,
+  lookSay,
 } from '@furrow/core';
 import { Household } from '../testing/household.js';
 
@@ -318,7 +319,7 @@ describe('facts of a colony', () => {
     expect((await home.ok(home.look(kept.comb!.id))).body.look.verdict).toMatchObject({
       verdict: 'leave',
       decidedBy: 'theirs',
-      headline: expect.stringMatching(/kept for the bees/),
+      headline: lookSay('look.theirs.kept'),
     });
     const above = (await hive(h.id)).bars.find((b) => b.slot === 301)!;
     const comb = randomUUID();

@@ -1,5 +1,6 @@
 import type { Say } from '@furrow/core';
 import { fromKept, kept } from './kept.js';
+import { saidVerdict } from './saidVerdict.js';
 import type { Knex } from 'knex';
 import { notFound } from '../problem.js';
 import { provenRow, type RowOf, type TableName } from './tables.js';
@@ -26,7 +27,10 @@ export const JSON_COLUMNS: Record<string, readonly string[]> = {
   waxRuns: ['blocks'],
 };
 /** Columns of what was said: its key and what stands in it, or a sentence as it was written. */
-const SAID_COLUMNS: Record<string, readonly string[]> = { cutPieces: ['reason'] };
+const SAID_COLUMNS: Record<string, readonly string[]> = {
+  cutPieces: ['reason'],
+  holds: ['sentence'],
+};
 /** Columns kept as 0 or 1. */
 export const FLAGS: Record<string, readonly string[]> = {
   colonies: ['startedAssumed'],
@@ -64,6 +68,7 @@ export function opened(table: string, row: Record<string, unknown>): Record<stri
   const { removedAt: _removedAt, ...thing } = row;
   for (const column of JSON_COLUMNS[table] ?? [])
     if (column in thing) thing[column] = fromJson(thing[column]);
+  if ('verdict' in thing) thing.verdict = saidVerdict(thing.verdict);
   for (const column of SAID_COLUMNS[table] ?? [])
     if (typeof thing[column] === 'string') thing[column] = fromKept(thing[column]);
   for (const column of FLAGS[table] ?? [])

@@ -186,10 +186,10 @@ describe('pots cut out or drawn off', () => {
       potsEmptied: 6,
     });
     expect(after.potsDrawnOn).not.toBeNull();
-    const { items } = await home.get<{ items: { sentence: string; g?: number }[] }>(
+    const { items } = await home.get<{ items: { sentence: { text: string }; g?: number }[] }>(
       `/hives/${hive.id}/boxHistory`,
     );
-    expect(items).toMatchObject([{ sentence: '6 pots emptied', g: 110 }]);
+    expect(items).toMatchObject([{ sentence: { text: '6 pots emptied' }, g: 110 }]);
   });
 });
 

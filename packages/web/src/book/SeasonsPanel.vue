@@ -163,7 +163,9 @@ const says = computed(() => {
     rows.filter((r) => of(r) !== null).sort((a, b) => (most ? -1 : 1) * (of(a)! - of(b)!))[0] ??
     null;
   if (asked.value === 'right')
-    return seasons.data.value?.correction?.sentence ?? tell('SeasonsPanel.no-comb-was-weighed-on');
+    return (
+      said(seasons.data.value?.correction?.sentence) || tell('SeasonsPanel.no-comb-was-weighed-on')
+    );
   if (!rows.length) return tell('SeasonsPanel.no-harvest-closed-yet');
   if (asked.value === 'more') {
     const r = best((x) => x.honeyG)!;

@@ -273,7 +273,7 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
         </select></span
       >
     </div>
-    <p v-for="a in opened.guess.asks" :key="a" class="sub">? {{ a }}</p>
+    <p v-for="(a, i) in opened.guess.asks" :key="i" class="sub">? {{ said(a) }}</p>
     <template v-if="found">
       <template v-if="found.problems.length"
         ><p class="rust" role="alert">
@@ -287,9 +287,9 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
           <li v-for="(p, i) in found.problems.slice(0, 40)" :key="i">
             <b
               >{{ tell('SpreadsheetPanel.row', { line: p.line })
-              }}<template v-if="p.column">, “{{ p.column }}”</template>:</b
+              }}<template v-if="p.column">, “{{ said(p.column) }}”</template>:</b
             >
-            {{ p.sentence }}
+            {{ said(p.sentence) }}
           </li>
         </ul>
         <p v-if="found.problems.length > 40" class="sub">

@@ -12,7 +12,7 @@ import {
   type UnitAccount,
   type Units,
   type WeighedBefore,
-  guessOffText,
+  guessOffSaid,
 } from '@furrow/core';
 import {
   massRangeText,
@@ -79,7 +79,7 @@ const off = (percent: number | null, than: string): string | null => {
 const guessText = (offPercent: number | null): string | null =>
   offPercent === null
     ? null
-    : tell('WhatItCameTo.guessed', { offPercent: guessOffText(offPercent) });
+    : tell('WhatItCameTo.guessed', { offPercent: guessOffSaid(offPercent) });
 /**
  * A box of combs in words: what share of a full one, and how far its looks and its guess were off.
  */

@@ -24,7 +24,7 @@ const of = (labels: HeldBack['labels']): string =>
     <p class="display">{{ tell('HeldBack.nothing-may-be-taken-here') }}</p>
     <ul>
       <li v-for="h in held" :key="`${h.question} ${said(h.labels[0])}`">
-        <b>{{ h.name }}</b> ({{ of(h.labels) }}): {{ said(h.sentence) }}
+        <b>{{ said(h.name) }}</b> ({{ of(h.labels) }}): {{ said(h.sentence) }}
         <RouterLink v-if="h.leadsTo === 'look'" :to="`/look/${hive.id}?comb=${h.lookAtSlot}`">{{
           tell('common.look-at-it')
         }}</RouterLink>

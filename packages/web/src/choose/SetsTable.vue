@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { measured, tell } from '../words/tell.js';
 import {
-  lookAgainText,
   type HiveKindName,
   wayIn,
   type ChooseAnswer,
@@ -11,6 +10,7 @@ import {
   type Range,
   type Way,
   hiveKind,
+  isStingless,
 } from '@furrow/core';
 import {
   massText,
@@ -54,6 +54,12 @@ const unit = computed(() => ({
   word: largeUnit(props.rules.units),
   kg: gramsPerLarge(props.rules.units) / 1000,
 }));
+/** When a comb that stays is looked at next: pots once a year, combs by the household's rule. */
+const lookAgain = computed(() =>
+  isStingless(props.kind)
+    ? tell('SetsTable.look-again-next-year')
+    : tell('SetsTable.look-again-in-days', { days: props.rules.lookAgainDays }),
+);
 /** A comb super whose kit has nothing to cut into says so where its pieces would stand. */
 const noJarsText = computed(() => {
   const cutsNothing = rows.value.every((row) => row.set.pieces.high === 0);
@@ -264,7 +270,7 @@ const proofText = computed(() => {
                   @change="picked = -1"
                 /><WayMark way="leave" /><span
                   ><b class="display">{{ tell('SetsTable.leave-all') }}</b
-                  ><br /><span class="sub">{{ lookAgainText(kind, rules) }}</span></span
+                  ><br /><span class="sub">{{ lookAgain }}</span></span
                 ></label
               >
             </td>

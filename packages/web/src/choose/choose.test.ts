@@ -139,11 +139,15 @@ describe('a comb in hand', () => {
   } as unknown as WayOffer['outcome'];
   const offers: WayOffer[] = [
     { way: 'cut', outcome, against: [] },
-    { way: 'crush', outcome, against: [{ rule: 'capped', sentence: '62 % capped.', hard: false }] },
+    {
+      way: 'crush',
+      outcome,
+      against: [{ rule: 'capped', sentence: asWritten('62 % capped.'), hard: false }],
+    },
     {
       way: 'drain-hive',
       outcome: null,
-      against: [{ rule: 'kind', sentence: 'Only drain frames run out.', hard: true }],
+      against: [{ rule: 'kind', sentence: asWritten('Only drain frames run out.'), hard: true }],
     },
   ];
   const hand = () =>

@@ -1,13 +1,7 @@
+import { capitalised } from '../words/capitalised.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
-import {
-  capitalised,
-  takenUnits,
-  type ChoiceUnit,
-  type Hive,
-  type JudgedComb,
-  isStingless,
-} from '@furrow/core';
+import { takenUnits, type ChoiceUnit, type Hive, type JudgedComb, isStingless } from '@furrow/core';
 
 /**
  * What leaves a hive and what stays, in its own units: combs, frames and boxes counted, of pots the

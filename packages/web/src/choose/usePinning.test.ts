@@ -1,3 +1,4 @@
+import { asWritten } from '@furrow/core';
 import type { Block, ChoiceUnit, JudgedComb, Way } from '@furrow/core';
 import { describe, expect, it } from 'vitest';
 import { computed, nextTick, ref } from 'vue';
@@ -13,8 +14,12 @@ const unit = (slot: number, more: Partial<ChoiceUnit> = {}): ChoiceUnit =>
     hasBrood: false,
     ...more,
   }) as ChoiceUnit;
-const softly = (rule: string): Block => ({ rule, hard: false, sentence: `Against it: ${rule}.` });
-const firmly: Block = { rule: 'brood', hard: true, sentence: 'It stays.' };
+const softly = (rule: string): Block => ({
+  rule,
+  hard: false,
+  sentence: asWritten(`Against it: ${rule}.`),
+});
+const firmly: Block = { rule: 'brood', hard: true, sentence: asWritten('It stays.') };
 
 /** What Choose works with, as far as pinning asks for it. */
 function choiceOf(list: ChoiceUnit[], against: Record<string, Block[]> = {}) {
@@ -89,7 +94,7 @@ describe('what a softer rule stands against', () => {
     const { draft, pinning } = choiceOf([unit(5), unit(6)], against);
     pinning.select(5);
     expect(draft.value.pins).toEqual({});
-    expect(pinning.offerAsked.value?.against[0].sentence).toBe('Against it: ripe.');
+    expect(pinning.offerAsked.value?.against[0].sentence).toEqual(asWritten('Against it: ripe.'));
     pinning.takeAnyway('It leaks');
     pinning.select(6);
     expect(draft.value.pins).toEqual({ c5: 'take', c6: 'take' });

@@ -1,4 +1,4 @@
-import { capitalised } from '@furrow/core';
+import { capitalised } from '../words/capitalised.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import type { Block, ChoiceUnit, Way } from '@furrow/core';

@@ -104,7 +104,7 @@ const worthText = (box: CombBox): string => {
         :key="c"
         size="small"
         outlined
-        :label="SPOILT_WORDS[c]"
+        :label="said(SPOILT_WORDS[c])"
         @click="emit('spoil', c, sheetSeasons)"
       />
     </div>

@@ -419,7 +419,9 @@ const whenReady = (k: Keeping): string =>
       class="orders"
     />
     <p class="sub">
-      {{ tell('ColdPanel.your-rule', { freeze: SCHOOLS.freeze[rules.freeze].toLowerCase() }) }}
+      {{
+        tell('ColdPanel.your-rule', { freeze: said(SCHOOLS.freeze[rules.freeze]).toLowerCase() })
+      }}
       <template v-for="c in compared" :key="c.order"
         ><template v-if="c.share !== null"
           >{{
@@ -442,7 +444,7 @@ const whenReady = (k: Keeping): string =>
         v-model="pest"
         class="native"
       >
-        <option v-for="p in PESTS" :key="p" :value="p">{{ PEST_WORDS[p] }}</option>
+        <option v-for="p in PESTS" :key="p" :value="p">{{ said(PEST_WORDS[p]) }}</option>
       </select>
       <div class="fields">
         <NumberField

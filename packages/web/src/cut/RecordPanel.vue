@@ -154,7 +154,7 @@ const most = computed(() => Math.max(1, ...records.value.map((r) => r.possible))
             <td class="num">{{ r.out.eaten }}</td>
             <td>
               <span v-for="(x, i) in r.spoilt" :key="i"
-                >{{ SPOILT_WORDS[x.cause]
+                >{{ said(SPOILT_WORDS[x.cause])
                 }}{{
                   x.sheetSeasons !== null
                     ? ' ' + tell('RecordPanel.sheet-seasons', { sheetSeasons: x.sheetSeasons })

@@ -3,7 +3,7 @@ import { said } from '../words/units.js';
 import { measured, tell } from '../words/tell.js';
 import {
   ARRANGEMENT_WORDS,
-  drainWaterText,
+  drainWaterSaid,
   drawnBefore,
   estimatedTakes,
   honeyDensityKgPerL,
@@ -71,7 +71,7 @@ const units = computed(() => props.rules.units);
 const zone = computed(() => props.detail.batch.zone);
 const about = computed(() => {
   const way = said(ARRANGEMENT_WORDS[props.drain.arrangement].name).toLowerCase();
-  const water = drainWaterText(props.drain, props.detail);
+  const water = said(drainWaterSaid(props.drain, props.detail));
   const comb = tell('DrainRun.comb', { drain: brokenUpWord(props.drain, props.detail), way });
   return `${comb}, ${measured({ temperatureC: temperatureNow.value })}, ${water}.`;
 });

@@ -7,7 +7,7 @@ import {
   honeyDensityKgPerL,
   honeyDepthMm,
   hiveKind,
-  honeyKeeping,
+  keepingOf,
   hoursText,
   measuredWaterPercent,
   settlingHours,
@@ -122,10 +122,7 @@ async function skim(): Promise<void> {
 const keeping = computed(() =>
   water.value === null || !detail.value
     ? null
-    : honeyKeeping({
-        moisturePercent: water.value,
-        bee: hiveKind(detail.value.hive.kind).bee,
-      }),
+    : keepingOf(water.value, hiveKind(detail.value.hive.kind).bee),
 );
 const others = computed(() =>
   (stock.value ?? []).filter(
@@ -268,7 +265,7 @@ async function blend(): Promise<void> {
               }[keeping.grade]
             }}.</b
           >
-          {{ said(keeping.reason) }}
+          {{ said(keeping.sentence) }}
         </p>
         <p v-else class="text">
           {{ tell('SettleView.its-water-was-not-measured') }}
@@ -360,7 +357,7 @@ async function blend(): Promise<void> {
             }}</b>
             {{
               tell('SettleView.what-already-ferments-infects-rest', {
-                reason: said(mixed.keeping.reason),
+                reason: said(mixed.keeping.sentence),
               })
             }}
           </p>

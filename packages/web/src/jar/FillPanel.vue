@@ -188,7 +188,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       <b v-if="honey?.name.endsWith('with pollen')" class="rust">{{
         tell('FillPanel.it-ferments-sooner-cold-vented', { honey: honey.name })
       }}</b>
-      <b v-if="keeping.notForSale" class="rust">{{ keeping.notForSale }}</b><template
+      <b v-if="keeping.notForSale" class="rust">{{ said(keeping.notForSale) }}</b><template
         v-if="honey && honey.nowG > 0"
       >
         <button type="button" class="as-link" @click="granulates(honey.id, !honey.granulating)">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { FLOWER_SUPPORTS, FLOWER_SUPPORT_WORDS, type FlowerSupport, type Lot } from '@furrow/core';
 import Button from 'primevue/button';
@@ -34,7 +35,7 @@ const claim = (): unknown =>
       ><select id="support" v-model="support" class="native">
         <option value="">{{ tell('common.choose') }}</option>
         <option v-for="s in FLOWER_SUPPORTS" :key="s" :value="s">
-          {{ FLOWER_SUPPORT_WORDS[s] }}
+          {{ said(FLOWER_SUPPORT_WORDS[s]) }}
         </option>
       </select>
       <p v-if="support === 'none'" class="rust">

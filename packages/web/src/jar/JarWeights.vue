@@ -54,7 +54,7 @@ const keep = async (): Promise<void> => {
       :width="Math.max(180, weights.length * 30 + 60)"
       height="92"
       role="img"
-      :aria-label="found?.sentence ?? tell('JarWeights.no-jar-weighed-yet')"
+      :aria-label="said(found?.sentence) || tell('JarWeights.no-jar-weighed-yet')"
     >
       <line x1="0" x2="100%" y1="46" y2="46" stroke="var(--field)" stroke-width="2" />
       <text x="2" y="42" font-size="14">{{ measured({ massG: lot.netG!, as: 'read' }) }}</text>

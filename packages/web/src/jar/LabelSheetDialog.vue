@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { newLabelSheetSchema, sheetProblem, type LabelSheet } from '@furrow/core';
 import Button from 'primevue/button';
@@ -90,7 +91,7 @@ const lines: [keyof LabelSheet, string, boolean][] = [
           :s="1"
         />
       </div>
-      <p v-if="problem" class="rust wide">{{ problem }}</p>
+      <p v-if="problem" class="rust wide">{{ said(problem) }}</p>
       <Refusal :refusal="refusal" />
       <Button
         type="submit"

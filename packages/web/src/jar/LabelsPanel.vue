@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { sidesText } from '@furrow/words';
 import {
-  NUTRITION_SOURCE,
   LABEL_FIELDS,
   LABEL_FIELD_WORDS,
   FIXED_FIELDS,
@@ -209,7 +209,7 @@ const measuring = ref(false);
         })
       }}
     </p>
-    <p v-for="p in problems" :key="p" class="caution" role="alert">{{ p }}</p>
+    <p v-for="p in problems" :key="p.key" class="caution" role="alert">{{ said(p) }}</p>
     <p v-if="laid && !laid.fits">
       <Button outlined :label="tell('LabelsPanel.make-it-fit')" @click="fit" />
     </p>
@@ -219,7 +219,7 @@ const measuring = ref(false);
       role="group"
       :aria-label="tell('LabelsPanel.line', { kind: LABEL_FIELD_WORDS[fields[chosen].kind] })"
     >
-      <b>{{ LABEL_FIELD_WORDS[fields[chosen].kind] }}</b>
+      <b>{{ said(LABEL_FIELD_WORDS[fields[chosen].kind]) }}</b>
       <Button outlined :label="tell('common.smaller')" @click="size(fields[chosen], -0.5)" /><span
         class="pt"
         >{{ tell('LabelsPanel.pt', { sizePt: fields[chosen].sizePt }) }}</span
@@ -264,7 +264,7 @@ const measuring = ref(false);
           silent: silent
             .map(
               (k) =>
-                `${LABEL_FIELD_WORDS[k].toLowerCase()}${WHY_SILENT[k] ? ` (${WHY_SILENT[k]})` : ''}`,
+                `${said(LABEL_FIELD_WORDS[k]).toLowerCase()}${WHY_SILENT[k] ? ` (${WHY_SILENT[k]})` : ''}`,
             )
             .join(', '),
         })
@@ -279,7 +279,9 @@ const measuring = ref(false);
             )
           "
         >
-          {{ tell('LabelsPanel.leave-out-2', { k: LABEL_FIELD_WORDS[k].toLowerCase() }) }}</button
+          {{
+            tell('LabelsPanel.leave-out-2', { k: said(LABEL_FIELD_WORDS[k]).toLowerCase() })
+          }}</button
         >{{ ' ' }}</template
       >
     </p>
@@ -293,7 +295,9 @@ const measuring = ref(false);
         "
       >
         <option value="">{{ tell('common.choose') }}</option>
-        <option v-for="k in missing" :key="k" :value="k">{{ LABEL_FIELD_WORDS[k] }}</option></select
+        <option v-for="k in missing" :key="k" :value="k">
+          {{ said(LABEL_FIELD_WORDS[k]) }}
+        </option></select
       ><label class="tick"
         ><input v-model="qr" type="checkbox" /> {{ tell('LabelsPanel.code-to-scan') }}</label
       >
@@ -353,7 +357,6 @@ const measuring = ref(false);
           {{
             tell('LabelsPanel.no-analysis-this-honey', {
               nutrition: label.words.nutrition,
-              nUTRITIONSOURCE: NUTRITION_SOURCE,
             })
           }}
         </p>

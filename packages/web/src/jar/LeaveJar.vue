@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { FATE_WORDS, RESTS, type BatchDetail, type HouseRules, type Rest } from '@furrow/core';
 import { massText } from '@furrow/words';
@@ -70,7 +71,7 @@ const start = (): unknown => (leftG.value > 0 ? (asking.value = true) : end(null
         v-for="rest in RESTS"
         :key="rest"
         outlined
-        :label="FATE_WORDS[rest]"
+        :label="said(FATE_WORDS[rest])"
         :loading="busy"
         @click="end(rest)"
       />

@@ -327,7 +327,7 @@ async function pour(): Promise<void> {
             moisturePercent: mix.moisturePercent.toFixed(1),
           })
         }}</b>
-        {{ tell('LotsPanel.mixing-dilutes-fault-it-does', { reason: said(mix.keeping.reason) }) }}
+        {{ tell('LotsPanel.mixing-dilutes-fault-it-does', { reason: said(mix.keeping.sentence) }) }}
       </p>
       <p v-else class="sub">{{ tell('LotsPanel.say-water-each-to-see') }}</p>
       <label class="tick"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { saleChecklist, type HouseRules, type Lot, type LotLabel } from '@furrow/core';
 import { computed } from 'vue';
@@ -29,9 +30,9 @@ const checks = computed(() => {
   <details class="how">
     <summary>{{ tell('SaleChecks.before-anything-sold') }}</summary>
     <ul class="checks">
-      <li v-for="c in checks" :key="c.what">
-        <b :class="{ rust: c.answer === 'no' }">{{ SIGNS[c.answer] }} {{ c.what }}</b
-        ><span class="sub">{{ c.why }}</span>
+      <li v-for="c in checks" :key="c.what.key">
+        <b :class="{ rust: c.answer === 'no' }">{{ SIGNS[c.answer] }} {{ said(c.what) }}</b
+        ><span class="sub">{{ said(c.why) }}</span>
       </li>
     </ul>
     <p class="sub">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   FATES,
@@ -80,7 +81,7 @@ async function gone(): Promise<void> {
     await go(
       '/outs',
       { id: newId(), ...o, ...(o.fate === 'sold' ? {} : NO_SALE) },
-      `${o.count} ${FATE_WORDS[o.fate].toLowerCase()}.`,
+      `${o.count} ${said(FATE_WORDS[o.fate]).toLowerCase()}.`,
     )
   )
     out.value = null;
@@ -117,7 +118,7 @@ const forget = (id: string, name: string): unknown =>
         })
       }}<b v-if="detail.holds[s.lot.id]" class="rust">{{
         tell('ShelfPanel.held-back', {
-          cause: HOLD_WORDS[detail.holds[s.lot.id][0].cause].name.toLowerCase(),
+          cause: HOLD_WORDS[detail.holds[s.lot.id][0].cause].name,
         })
       }}</b>
     </p>
@@ -133,7 +134,7 @@ const forget = (id: string, name: string): unknown =>
         v-model="out.fate"
         class="native"
       >
-        <option v-for="f in FATES" :key="f" :value="f">{{ FATE_WORDS[f] }}</option>
+        <option v-for="f in FATES" :key="f" :value="f">{{ said(FATE_WORDS[f]) }}</option>
       </select>
       <NumberField
         v-model="out.count"
@@ -169,7 +170,7 @@ const forget = (id: string, name: string): unknown =>
             :label="tell('ShelfPanel.or-in-money')"
             :unit="rules.currency"
             :min="0"
-            :error="wrongDiscount ?? fieldError('discountAmount')"
+            :error="said(wrongDiscount) || fieldError('discountAmount')"
           />
         </div>
         <Button
@@ -209,7 +210,7 @@ const forget = (id: string, name: string): unknown =>
     <ul>
       <li v-for="l in lines" :key="l.o.id">
         {{ dateText(l.o.occurredAt.slice(0, 10)) }}: {{ l.o.count }}
-        {{ FATE_WORDS[l.o.fate].toLowerCase() }}, {{ l.code
+        {{ said(FATE_WORDS[l.o.fate]).toLowerCase() }}, {{ l.code
         }}<template v-if="l.o.price !== null">{{
           tell('ShelfPanel.each', { currency: rules.currency, price: l.o.price, o: offText(l.o) })
         }}</template

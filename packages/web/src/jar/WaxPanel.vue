@@ -3,6 +3,7 @@ import { tell } from '../words/tell.js';
 import {
   RINSE_FATE_WORDS,
   SCHOOLS,
+  type Say,
   WAX_CARE_WORDS,
   WAX_WAYS,
   gravityOfBrix,
@@ -78,7 +79,7 @@ const careNow = (kind: WaxCareKind): unknown =>
   care.go(
     '/waxCares',
     { id: newId(), batchId: props.detail.batch.id, kind },
-    `${WAX_CARE_WORDS[kind]}.`,
+    `${said(WAX_CARE_WORDS[kind])}.`,
   );
 const way = ref<WaxWay>(props.rules.waxWay);
 const filtered = ref(1);
@@ -200,7 +201,7 @@ async function useRinse(r: { id: string; litres: number; brixPercent: number }):
       honeyG: plan ? Math.round(plan.honeyKg * 1000) : 0,
       waterL: plan ? Math.round(plan.waterL * 100) / 100 : 0,
     },
-    `${RINSE_FATE_WORDS[how]}.`,
+    `${said(RINSE_FATE_WORDS[how])}.`,
   );
 }
 const gearWay = ref<'wash' | 'same-hive' | 'open'>(props.rules.wetGear);
@@ -211,8 +212,8 @@ const gearNow = (): unknown =>
     { id: newId(), batchId: props.detail.batch.id, way: gearWay.value, warned: warned.value },
     tell('WaxPanel.wet-gear-written-down'),
   );
-const options = (map: Record<string, string>): { label: string; value: string }[] =>
-  Object.entries(map).map(([value, label]) => ({ value, label }));
+const options = (map: Record<string, Say>): { label: string; value: string }[] =>
+  Object.entries(map).map(([value, says]) => ({ value, label: said(says) }));
 </script>
 
 <template>
@@ -265,7 +266,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
     <div v-if="wet && wet.nowG > 0" class="line">
       <Button
         outlined
-        :label="WAX_CARE_WORDS[frozen ? 'taken-out' : 'frozen']"
+        :label="said(WAX_CARE_WORDS[frozen ? 'taken-out' : 'frozen'])"
         :loading="care.busy.value"
         @click="careNow(frozen ? 'taken-out' : 'frozen')"
       /><Button
@@ -300,7 +301,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div class="line">
         <SelectButton
           v-model="way"
-          :options="WAX_WAYS.map((value) => ({ value, label: SCHOOLS.waxWay[value] }))"
+          :options="WAX_WAYS.map((value) => ({ value, label: said(SCHOOLS.waxWay[value]) }))"
           option-label="label"
           option-value="value"
           :allow-empty="false"
@@ -466,7 +467,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         {{ said(after!.feed.reason) }}
       </p>
       <Button
-        :label="RINSE_FATE_WORDS[fateOf(r.id)]"
+        :label="said(RINSE_FATE_WORDS[fateOf(r.id)])"
         :disabled="
           (fateOf(r.id) === 'fed' && !after!.feed.may) || (fateOf(r.id) === 'mead' && !must(r))
         "
@@ -516,7 +517,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         tell('WaxPanel.at-brix-2', {
           litres: volumeText(r.litres, units),
           brixPercent: r.brixPercent,
-          fate: RINSE_FATE_WORDS[r.fate!].toLowerCase(),
+          fate: said(RINSE_FATE_WORDS[r.fate!]).toLowerCase(),
         })
       }}<template v-if="r.fate === 'mead'"
         >{{ ' '
@@ -531,7 +532,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
     </p>
     <h2 class="furrow-heading">{{ tell('common.wet-gear') }}</h2>
     <p v-for="c in after?.gearCares ?? []" :key="c.id" class="sub">
-      {{ SCHOOLS.wetGear[c.way] }}, {{ clockText(c.occurredAt, detail.batch.zone, now) }}.
+      {{ said(SCHOOLS.wetGear[c.way]) }}, {{ clockText(c.occurredAt, detail.batch.zone, now) }}.
     </p>
     <form class="acts" @submit.prevent="gearNow">
       <label class="sub" for="gear-way">{{ tell('WaxPanel.what-you-do') }}</label><select
@@ -540,7 +541,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         class="native"
       >
         <option v-for="(label, value) in SCHOOLS.wetGear" :key="value" :value="value">
-          {{ label }}
+          {{ said(label) }}
         </option>
       </select>
       <template v-if="gearWay === 'open'"

@@ -1,3 +1,4 @@
+import { inEnglish } from '@furrow/words';
 import { METRIC } from '@furrow/core';
 import {
   DEFAULT_RULES,
@@ -20,22 +21,25 @@ import LabelSheetFace from '../drawing/LabelSheetFace.vue';
 import WaxCakes from '../drawing/WaxCakes.vue';
 import JarWeights from './JarWeights.vue';
 
-const words = labelText({
-  batchCode: 'IPE-260314-A1',
-  hiveName: 'Ipê',
-  siteName: 'Encosta',
-  harvestedOn: '2026-03-14',
-  netG: 300,
-  lowestWeighedG: null,
-  bee: 'honeybee',
-  keeping: lotKeeping(
-    { bee: 'honeybee', moisturePercent: 16.9, granulating: false },
-    DEFAULT_RULES,
-  ),
-  registeredToSell: false,
-  labelMaker: 'Casa Pedra Clara',
-  product: 'honey',
-});
+const words = labelText(
+  {
+    batchCode: 'IPE-260314-A1',
+    hiveName: 'Ipê',
+    siteName: 'Encosta',
+    harvestedOn: '2026-03-14',
+    netG: 300,
+    lowestWeighedG: null,
+    bee: 'honeybee',
+    keeping: lotKeeping(
+      { bee: 'honeybee', moisturePercent: 16.9, granulating: false },
+      DEFAULT_RULES,
+    ),
+    registeredToSell: false,
+    labelMaker: 'Casa Pedra Clara',
+    product: 'honey',
+  },
+  inEnglish,
+);
 const sheet = STARTING_SHEETS[0];
 const laid = layLabel({ fields: STARTING_FIELDS, qr: true }, words, sheet);
 

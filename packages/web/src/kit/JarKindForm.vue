@@ -169,7 +169,7 @@ async function takeOut(): Promise<void> {
         })
       }}
     </p>
-    <p v-if="volumeSays" class="rust" role="status">{{ volumeSays }}</p>
+    <p v-if="volumeSays" class="rust" role="status">{{ said(volumeSays) }}</p>
     <template v-if="jar.purpose === 'jar'"
       ><div class="sides">
         <NumberField
@@ -212,7 +212,7 @@ async function takeOut(): Promise<void> {
       <p v-if="line" class="sub" :class="{ rust: line.question }" role="status">
         {{
           said(
-            line.question ??
+            said(line.question) ||
               tell('JarKindForm.filled-high', {
                 high: { lengthMm: line.mm },
                 holds: { massG: line.holdsG, as: 'read' },

@@ -16,7 +16,7 @@ const emit = defineEmits<{ reasons: [] }>();
         <VerdictMark :verdict="judged.verdict.verdict" :x="13" :y="13" />
       </svg>
       <p class="short" role="status">
-        <b class="display">{{ VERDICT_WORDS[judged.verdict.verdict] }}</b>{{
+        <b class="display">{{ said(VERDICT_WORDS[judged.verdict.verdict]) }}</b>{{
           ` ${combWord}: ${said(judged.verdict.headline)}`
         }}
       </p>

@@ -16,6 +16,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import { newId } from '../api/client.js';
+import { said } from '../words/units.js';
 import { useSend } from '../api/useSend.js';
 
 /**
@@ -188,7 +189,7 @@ async function onlyGone(): Promise<void> {
       <Refusal :refusal="refusal" />
       <div class="keys">
         <ul class="advice" aria-live="polite">
-          <li v-for="l in advice.lines" :key="l">{{ l }}</li>
+          <li v-for="l in advice.lines" :key="l.key">{{ said(l) }}</li>
         </ul>
 
         <Button

@@ -2,6 +2,7 @@
 import { tell } from '../words/tell.js';
 import type { DueItem } from '@furrow/core';
 import { dateText } from '../shell/times.js';
+import { capitalised } from '../words/capitalised.js';
 import { said } from '../words/units.js';
 
 defineProps<{ items: DueItem[] }>();
@@ -12,7 +13,7 @@ defineProps<{ items: DueItem[] }>();
     <h2 class="furrow-heading">{{ tell('DueList.due-at-this-hive') }}</h2>
     <ul>
       <li v-for="i in items" :key="i.id">
-        <b>{{ i.what }}</b>{{ ' ' }}
+        <b>{{ capitalised(said(i.what)) }}</b>{{ ' ' }}
         <span v-if="i.overdueDays > 0" class="rust">{{
           tell('DueList.days-over', { overdueDays: i.overdueDays })
         }}</span><span v-else-if="i.dueOn" class="sub">{{ dateText(i.dueOn) }}</span>

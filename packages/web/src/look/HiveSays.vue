@@ -1,17 +1,24 @@
 <script setup lang="ts">
 import { tell } from '../words/tell.js';
-import { dateWords, spanText, type LastBarForecast, type SuperForecast } from '@furrow/core';
+import {
+  dateWords,
+  spanText,
+  together,
+  type LastBarForecast,
+  type Say,
+  type SuperForecast,
+} from '@furrow/core';
 import { said } from '../words/units.js';
 
 /**
  * What the hive as a whole tells: the scan from the back, what ripens next, its boxes and supers.
  */
 defineProps<{
-  scan: { first: object | null; sentence: string } | null;
+  scan: { first: object | null; sentence: Say } | null;
   scanBack: string;
   lastBar: LastBarForecast | null;
   nextRipe: { label: string; earliest: string; latest: string | null }[];
-  boxes: { number: number; sentence: string; kg: string }[];
+  boxes: { number: number; sentence: Say; kg: string }[];
   supers: { number: number; forecast: SuperForecast }[];
 }>();
 </script>
@@ -45,7 +52,7 @@ defineProps<{
     </p>
     <p v-for="s in supers" :key="s.number" class="scan">
       <b>{{ tell('HiveSays.super', { number: s.number }) }}</b> {{ said(s.forecast.sentence) }}
-      {{ said(s.forecast.doNext.join(' ')) }}
+      {{ said(together(...s.forecast.doNext)) }}
     </p>
   </div>
 </template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { z } from 'zod';
 import { fromStorage } from '../parts/fromStorage';
-import { BadInput, honeyKeeping, readingDoubt, readingMoisture, type Reading } from '@furrow/core';
+import { BadInput, keepingSaid, readingDoubt, readingMoisture, type Reading } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
@@ -185,7 +186,7 @@ function keepDrop(): boolean {
       <p v-else-if="result" class="result">
         <b v-if="result.approximate"
           >{{ tell('MoistureDialog.about-outside-range-table') }}{{ ' ' }}</b
-        >{{ honeyKeeping({ moisturePercent: result.moisturePercent, bee: 'honeybee' }).reason }}
+        >{{ said(keepingSaid(result.moisturePercent, 'honeybee')) }}
       </p>
       <p v-if="doubt" class="rust">
         {{ tell('MoistureDialog.it-kept-and-marked-doubtful', { doubt }) }}

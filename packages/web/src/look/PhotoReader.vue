@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { drawPhoto } from '../drawing/photoCanvas';
 import { fileOf } from '../parts/domEvents';
@@ -239,7 +240,7 @@ async function read(): Promise<void> {
   if (worker !== mine) return;
   working.value = null;
   if (answer.read) reading.value = answer;
-  else refused.value = answer.sentence;
+  else refused.value = said(answer.sentence);
 }
 /** Ends the work; the picture, its corners and examples stay, and the worker takes it in again. */
 async function cancel(): Promise<void> {

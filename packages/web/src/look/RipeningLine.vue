@@ -7,6 +7,7 @@ import {
   type CappedForecast,
   type CappingPace,
   type Look,
+  type Say,
   endOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
@@ -23,7 +24,7 @@ const props = defineProps<{
   needPercent: number;
   today: string;
   pace: CappingPace;
-  sentence: string | null;
+  sentence: Say | null;
   compareId: string | null;
 }>();
 const emit = defineEmits<{ compare: [lookId: string | null] }>();

@@ -3,7 +3,7 @@ import { tell } from '../words/tell.js';
 import {
   QUESTION_WORDS,
   VERDICT_WORDS,
-  ageText,
+  ageSaid,
   correctedEstimate,
   dateWords,
   type EstimateCorrection,
@@ -69,8 +69,9 @@ function speaks(f: Finding): 'for' | 'against' | 'open' {
   if (f.answer === 'unknown') return 'open';
   return f.answer === QUESTION_WORDS[f.question].good ? 'for' : 'against';
 }
-const MARKS = { yes: 'yes', no: 'no', unknown: '?' };
-const SHORT_ANSWERS = { yes: 'yes', no: 'no', unknown: tell('VerdictPanel.not-known') };
+const YES_OR_NO = { yes: tell('VerdictPanel.yes'), no: tell('VerdictPanel.no') };
+const MARKS = { ...YES_OR_NO, unknown: '?' };
+const SHORT_ANSWERS = { ...YES_OR_NO, unknown: tell('VerdictPanel.not-known') };
 /** A bare 'no' beside Take reads like a refusal; whose honey it is has words of its own. */
 const THEIRS_ANSWERS = {
   yes: tell('VerdictPanel.they-need-it'),
@@ -85,7 +86,7 @@ function shortAnswer(f: Finding): string {
   return THEIRS_ANSWERS[f.answer];
 }
 const TONES = { for: 'green', against: 'rust', open: '' };
-const nameOf = (f: Finding): string => QUESTION_WORDS[f.question].name;
+const nameOf = (f: Finding): string => said(QUESTION_WORDS[f.question].name);
 
 /**
  * What stands beside the verdict at once: what weighs, and always whether it is ripe and theirs.
@@ -105,7 +106,8 @@ interface Gauge {
   rule: string;
   gap: string;
 }
-const isWater = (f: Finding): boolean => f.question === 'ripe' && /water/.test(f.rule);
+const WATER_RULES = ['look.ripe.rule-wet', 'look.ripe.rule-your-limit'];
+const isWater = (f: Finding): boolean => WATER_RULES.includes(f.rule.key);
 function gaugeOf(f: Finding): Gauge | null {
   if (f.measured === undefined || f.limit === undefined) return null;
   if (f.unit === 'kg') return kilograms(f, f.measured, f.limit);
@@ -117,7 +119,7 @@ function missingText(f: Finding, shortKg: number): string {
   if (f.answer === 'unknown') return tell('VerdictPanel.not-all-read');
   return shortKg > 1e-9
     ? tell('VerdictPanel.short', { shortKg: massText(shortKg, props.rules.units) })
-    : 'covered';
+    : tell('VerdictPanel.covered');
 }
 function kilograms(f: Finding, measured: number, limit: number): Gauge {
   const top = Math.max(limit, measured) * 1.15 || 1;
@@ -147,7 +149,7 @@ function percents(f: Finding, measured: number, limit: number): Gauge {
 }
 /** What decides stands in full above: it is not said twice. */
 const apartText = (f: Finding): string =>
-  f.sentence === props.judged.verdict.headline
+  said(f.sentence) === said(props.judged.verdict.headline)
     ? tell('VerdictPanel.this-decides-as-said-above')
     : said(f.sentence);
 const EMPTIED_WORDS: Partial<Record<Way, string>> = {
@@ -189,7 +191,7 @@ const emptiedText = computed(() => {
         />
         <circle v-else r="8" fill="none" stroke="var(--ink)" stroke-width="2.5" />
       </svg>
-      <b class="display">{{ VERDICT_WORDS[judged.verdict.verdict] }}</b>
+      <b class="display">{{ said(VERDICT_WORDS[judged.verdict.verdict]) }}</b>
       <span class="sub"
         >{{ placeName }},
         {{
@@ -276,10 +278,12 @@ const emptiedText = computed(() => {
         <li v-for="f in judged.verdict.findings" :key="f.question">
           <span class="answer" :class="TONES[speaks(f)]">{{ MARKS[f.answer] }}</span>
           <span
-            ><b>{{ nameOf(f) }}</b> <em class="sub">{{ f.rule }}</em><br />{{ apartText(f)
+            ><b>{{ nameOf(f) }}</b> <em class="sub">{{ said(f.rule) }}</em><br />{{ apartText(f)
             }}<small v-if="f.restsOn.length" class="sub"
               ><br />{{
-                tell('VerdictPanel.rests-on', { restsOn: f.restsOn.map(ageText).join('; ') })
+                tell('VerdictPanel.rests-on', {
+                  restsOn: f.restsOn.map((r) => said(ageSaid(r))).join('; '),
+                })
               }}</small
             ></span
           >

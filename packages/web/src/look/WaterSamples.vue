@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   LEAST_OPEN_SAMPLES,
@@ -57,7 +58,7 @@ const samples = computed(() =>
   <ul v-if="samples.length" class="samples">
     <li v-for="(sample, i) in samples" :key="i">
       {{ sample.water }} <span class="sub">{{ sample.where }}</span>
-      <span v-if="sample.doubt" class="rust">{{ sample.doubt }}</span>
+      <span v-if="sample.doubt" class="rust">{{ said(sample.doubt) }}</span>
       <button
         v-if="mayDrop"
         type="button"

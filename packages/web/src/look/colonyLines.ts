@@ -1,3 +1,4 @@
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   FLOORS,
@@ -279,9 +280,9 @@ export function colonyLines(
     hiveKind(hive.kind).drainsInPlace && {
       kind: 'floor',
       name: tell('colonyLines.floor'),
-      value: s.floor ? FLOOR_WORDS[s.floor.floor] : tell('colonyLines.not-known'),
+      value: s.floor ? said(FLOOR_WORDS[s.floor.floor]) : tell('colonyLines.not-known'),
       choices: FLOORS.map((floor) => ({
-        label: FLOOR_WORDS[floor],
+        label: said(FLOOR_WORDS[floor]),
         fact: { kind: 'floor' as const, floor },
       })),
     },

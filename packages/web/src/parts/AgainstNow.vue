@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { tell } from '../words/tell.js';
-import { judgeHiveAt, standingAgainst, type BatchDetail, type HouseRules } from '@furrow/core';
+import {
+  judgeHiveAt,
+  standingAgainst,
+  type BatchDetail,
+  type HouseRules,
+  type Say,
+} from '@furrow/core';
 import { computed } from 'vue';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../words/units.js';
@@ -20,21 +26,21 @@ const combs = computed(() =>
   ),
 );
 interface Against {
-  sentence: string;
+  sentence: Say;
   labels: string[];
   forbids: boolean;
 }
 const against = computed(() => {
-  const said = new Map(props.detail.batch.anyway.map((a) => [a.combId, a.reason]));
+  const overruled = new Map(props.detail.batch.anyway.map((a) => [a.combId, a.reason]));
   const groups = new Map<string, Against>();
   for (const comb of combs.value)
     for (const finding of standingAgainst(comb.verdict.findings)) {
       const forbids = finding.weight === 'forbids';
-      if (!forbids && (props.onlyForbids || said.has(comb.combId))) continue;
-      const group = groups.get(finding.sentence);
+      if (!forbids && (props.onlyForbids || overruled.has(comb.combId))) continue;
+      const sentence = JSON.stringify(finding.sentence);
+      const group = groups.get(sentence);
       if (group) group.labels.push(comb.label);
-      else
-        groups.set(finding.sentence, { sentence: finding.sentence, labels: [comb.label], forbids });
+      else groups.set(sentence, { sentence: finding.sentence, labels: [comb.label], forbids });
     }
   return [...groups.values()].sort((a, b) => Number(b.forbids) - Number(a.forbids));
 });
@@ -42,7 +48,7 @@ const against = computed(() => {
 
 <template>
   <section v-if="against.length" class="against" role="alert">
-    <p v-for="a in against" :key="a.sentence">
+    <p v-for="(a, i) in against" :key="i">
       <b :class="{ rust: a.forbids }">{{ a.labels.join(', ') }}:</b> {{ said(a.sentence) }}
     </p>
     <RouterLink :to="`/look/${detail.hive.id}`">{{ tell('common.look-at-it') }}</RouterLink>

@@ -33,12 +33,10 @@ async function lift(id: string): Promise<void> {
 <template>
   <section v-for="hold in open" :key="hold.id" class="hold" role="alert">
     <p>
-      <b class="rust">{{
-        tell('HoldsNote.held-back', { cause: HOLD_WORDS[hold.cause].name.toLowerCase() })
-      }}</b>
+      <b class="rust">{{ tell('HoldsNote.held-back', { cause: HOLD_WORDS[hold.cause].name }) }}</b>
       {{ said(hold.sentence) }}
     </p>
-    <p>{{ HOLD_WORDS[hold.cause].bars }} {{ HOLD_WORDS[hold.cause].ask }}</p>
+    <p>{{ said(HOLD_WORDS[hold.cause].bars) }} {{ said(HOLD_WORDS[hold.cause].ask) }}</p>
     <form v-if="lifting === hold.id" class="lift" @submit.prevent="lift(hold.id)">
       <TextField
         v-model="word"

@@ -1,3 +1,4 @@
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   OUTCOME_WORDS,
@@ -44,11 +45,11 @@ function takeLine(take: Take, detail: BatchDetail, units: Units): LeftStage['lin
   const weighed = take.netG === null ? null : massText(take.netG / 1000, units, 2);
   const drained = detail.frameEvents.some((e) => e.combId === take.combId);
   const unweighed = drained
-    ? 'drained'
+    ? tell('leftStage.drained')
     : tell('leftStage.not-weighed', { outcome: OUTCOME_WORDS[take.outcome] });
   return {
     name: `${unitWord(detail.hive.kind)} ${placeLabel(take.slot)}`,
-    says: weighsOut(take.outcome) ? (weighed ?? unweighed) : OUTCOME_WORDS[take.outcome],
+    says: weighsOut(take.outcome) ? (weighed ?? unweighed) : said(OUTCOME_WORDS[take.outcome]),
   };
 }
 

@@ -3,7 +3,6 @@ import { measured, tell } from '../words/tell.js';
 import { useHours } from './useHours';
 import {
   METRIC,
-  capitalised,
   wayIn,
   wayNote,
   smokeAdvice,
@@ -36,6 +35,7 @@ import SiteDialog from './SiteDialog.vue';
 import Timetable from './Timetable.vue';
 import { useReady } from './useReady.js';
 import { useTicks } from './useTicks.js';
+import { capitalised } from '../words/capitalised.js';
 import { said } from '../words/units.js';
 
 const router = useRouter();

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { SCHOOLS, type HouseRules } from '@furrow/core';
 import ToggleSwitch from 'primevue/toggleswitch';
@@ -36,7 +37,10 @@ const cutChoices: ['underWeight' | 'pest', string][] = [
   ['underWeight', tell('common.piece-under-its-weight')],
   ['pest', tell('common.comb-frozen-against')],
 ];
-const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value as 1 | 2 | 4] }));
+const parts = [4, 2, 1].map((value) => ({
+  value,
+  label: said(SCHOOLS.frameParts[value as 1 | 2 | 4]),
+}));
 </script>
 
 <template>

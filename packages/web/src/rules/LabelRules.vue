@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { named } from './choices.js';
 import { tell } from '../words/tell.js';
 import { LOT_PAGE_FACTS, SCHOOLS, type HouseRules } from '@furrow/core';
 import ToggleSwitch from 'primevue/toggleswitch';
@@ -22,7 +23,7 @@ const FACTS: Record<(typeof LOT_PAGE_FACTS)[number], string> = {
   maker: tell('LabelRules.your-name'),
 };
 const facts = LOT_PAGE_FACTS.map((key) => ({ key, word: FACTS[key] }));
-const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value, label }));
+const waxWays = named(SCHOOLS.waxWay);
 </script>
 
 <template>

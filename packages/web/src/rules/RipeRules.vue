@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   HIVE_KINDS,
@@ -34,7 +35,7 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
       :choices="numbers(' %', 75, 80, 90, 100)"
     />
   </div>
-  <p class="sub">{{ SCHOOLS.ripeCappedPercent[draft.ripeCappedPercent] }}.</p>
+  <p class="sub">{{ said(SCHOOLS.ripeCappedPercent[draft.ripeCappedPercent]) }}.</p>
   <div class="line">
     <RuleChoice
       v-model="draft.ripeOf"

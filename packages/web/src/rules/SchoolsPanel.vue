@@ -83,8 +83,8 @@ const flipText = (f: Flip): string =>
   tell('SchoolsPanel.would-be', {
     hiveName: f.hiveName,
     f: f.label,
-    from: VERDICT_WORDS[f.from].toLowerCase(),
-    to: VERDICT_WORDS[f.to].toLowerCase(),
+    from: said(VERDICT_WORDS[f.from]).toLowerCase(),
+    to: said(VERDICT_WORDS[f.to]).toLowerCase(),
   });
 const choose = (q: SchoolQuestion, value: unknown): void => {
   draft.value = { ...draft.value, [q.rule]: value };

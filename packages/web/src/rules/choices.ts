@@ -1,3 +1,5 @@
+import type { Say } from '@furrow/core';
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 
 /** One of the few that a rule may be, with its word. */
@@ -8,9 +10,12 @@ export interface Choice<Value> {
 
 /** The choices of a rule whose words are known by its values. */
 export const named = <Value extends string>(
-  words: Readonly<Partial<Record<Value, string>>>,
+  words: Readonly<Partial<Record<Value, Say>>>,
 ): Choice<Value>[] =>
-  (Object.entries(words) as [Value, string][]).map(([value, label]) => ({ value, label }));
+  (Object.entries(words) as [Value, Say][]).map(([value, says]) => ({
+    value,
+    label: said(says),
+  }));
 
 /** Numbers with their unit: "75 %", "3°". */
 export const numbers = <Value extends number>(

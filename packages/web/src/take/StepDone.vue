@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { OUTCOME_WORDS, weighsOut, type Take, type Units } from '@furrow/core';
 import { massText } from '@furrow/words';
@@ -22,7 +23,7 @@ function takenText({ netG, outcome }: Take): string {
   if (netG !== null) return massText(netG / 1000, props.units, 2);
   return weighsOut(outcome)
     ? tell('StepDone.weighed-later', { outcome: OUTCOME_WORDS[outcome] })
-    : OUTCOME_WORDS[outcome];
+    : said(OUTCOME_WORDS[outcome]);
 }
 const says = computed(() => {
   const what = props.taken

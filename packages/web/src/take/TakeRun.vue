@@ -163,7 +163,7 @@ async function put(outcome: TakeOutcome): Promise<void> {
       outcome,
       ...{ vesselId: null, grossG: null, tareG: null },
     },
-    `${unitWord(props.detail.hive.kind)} ${placeLabel(slot)} ${OUTCOME_WORDS[outcome]}.`,
+    `${unitWord(props.detail.hive.kind)} ${placeLabel(slot)} ${said(OUTCOME_WORDS[outcome])}.`,
   );
 }
 /** What becomes of the comb in hand where it was told that something went otherwise. */

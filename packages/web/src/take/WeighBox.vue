@@ -8,7 +8,7 @@ import {
   type HouseRules,
   type TakeStep,
   guessOffPercent,
-  guessOffText,
+  guessOffSaid,
 } from '@furrow/core';
 import { massRangeText, massText, readingField } from '@furrow/words';
 import Button from 'primevue/button';
@@ -53,7 +53,7 @@ const netG = computed(() =>
 /** How far the guess was off, once the scale has spoken. */
 const guessOff = computed(() => {
   if (!guessG.value || !netG.value || netG.value < 0) return null;
-  const off = guessOffText(guessOffPercent(guessG.value, netG.value));
+  const off = said(guessOffSaid(guessOffPercent(guessG.value, netG.value)));
   return off === 'right'
     ? tell('WeighBox.you-guessed-it-right')
     : tell('WeighBox.you-guessed', { off });

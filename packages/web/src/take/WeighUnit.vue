@@ -19,7 +19,7 @@ import {
   type Vessel,
   type WentTo,
   guessOffPercent,
-  guessOffText,
+  guessOffSaid,
   isStingless,
 } from '@furrow/core';
 import { massField, massRangeText, massText, weighedText, readingField } from '@furrow/words';
@@ -67,7 +67,7 @@ const guessOff = computed(() => {
   const guess = grams(guessText.value);
   const netG = check.value?.netG;
   if (!guess || netG === undefined || netG <= 0) return '';
-  return `, ${guessOffText(guessOffPercent(guess, netG))}`;
+  return `, ${said(guessOffSaid(guessOffPercent(guess, netG)))}`;
 });
 const tub = ref<string | null>(
   props.vessels.find((v) => v.role === 'tub')?.id ?? props.vessels[0]?.id ?? null,
@@ -226,7 +226,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       wentTo: wentTo.value,
       ...(isPots.value ? { potsEmptied: potsEmptied.value, withPollen: withPollen.value } : {}),
     },
-    `${name.value[0].toUpperCase()}${name.value.slice(1)} ${OUTCOME_WORDS[outcome]}${later ? tell('WeighUnit.weighed-later') : ''}.`,
+    `${name.value[0].toUpperCase()}${name.value.slice(1)} ${said(OUTCOME_WORDS[outcome])}${later ? tell('WeighUnit.weighed-later') : ''}.`,
   );
   if (done) emit('done');
 }
@@ -387,7 +387,9 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         v-model="wentTo"
         class="native big-touch"
       >
-        <option v-for="(word, key) in WENT_TO_WORDS" :key="key" :value="key">{{ word }}</option>
+        <option v-for="(word, key) in WENT_TO_WORDS" :key="key" :value="key">
+          {{ said(word) }}
+        </option>
       </select>
     </details>
     <Refusal :refusal="refusal" :fields="['grossG', 'tareG']" />

@@ -1,4 +1,5 @@
 import {
+  combSay,
   faceLattice,
   readPhoto,
   type CombOutline,
@@ -43,7 +44,7 @@ const api = {
     dabs: Dab[],
     onProgress: (share: number) => void,
   ): PhotoReading {
-    if (!picture) return { read: false, why: 'dabs', sentence: 'Choose a picture first.' };
+    if (!picture) return { read: false, why: 'dabs', sentence: combSay('comb.photo.none') };
     const scaled = mapQuad(corners, (p) => ({ x: p.x * shrunk, y: p.y * shrunk }));
     return readPhoto({
       picture,

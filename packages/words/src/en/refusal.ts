@@ -338,4 +338,15 @@ export const refusal = {
     'More than can have come: of what was crushed {left} are not drawn off yet.',
   'refusal.more-than-comb-left':
     'More honey than the {comb} of comb that were left of it. Is a tare wrong?',
+  'refusal.used-first-not-sold': 'Open or wet honey is used first and not sold.',
+  'refusal.species-unsaid': [
+    'Honey of native stingless bees: note their species and your permit under Rules first.',
+    'Ask your food authority.',
+  ],
+  'refusal.not-registered': [
+    'By your rules you are not registered to sell: if you are, say so under Rules. What a sale',
+    'needs your food authority says; a gift goes.',
+  ],
+  'refusal.does-not-fit-into': '{net} do not fit into “{jar}” of {jarNet}.',
+  'refusal.jar-says': '“{jar}”: {why}',
 } as const;

@@ -324,4 +324,15 @@ export const refusal: Sentences<typeof english> = {
     'Mais do que pode ter saído: do que foi esmagado ainda há {left} sem retirar.',
   'refusal.more-than-comb-left':
     'Mais mel do que os {comb} de favo que restavam. Alguma tara está errada?',
+  'refusal.used-first-not-sold': 'Mel aberto ou úmido se usa primeiro e não se vende.',
+  'refusal.species-unsaid': [
+    'Mel de abelhas nativas sem ferrão: anote antes em Regras a espécie e a sua licença.',
+    'Pergunte à vigilância sanitária.',
+  ],
+  'refusal.not-registered': [
+    'Pelas suas regras você não é registrado para vender: se é, diga em Regras. O que uma venda',
+    'pede, a vigilância sanitária diz; um presente pode.',
+  ],
+  'refusal.does-not-fit-into': '{net} não cabem em “{jar}” de {jarNet}.',
+  'refusal.jar-says': '“{jar}”: {why}',
 };

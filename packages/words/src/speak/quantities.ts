@@ -76,6 +76,15 @@ function dateSaid(date: string, { language }: Reader): string {
   }).format(new Date(`${date}T12:00:00Z`));
 }
 
+/** A month: "Mar 2027", "mar. de 2027". */
+function monthSaid(month: string, { language }: Reader): string {
+  return new Intl.DateTimeFormat(localeOf(language), {
+    month: 'short',
+    year: 'numeric',
+    timeZone: 'UTC',
+  }).format(new Date(`${month}-15T12:00:00Z`));
+}
+
 function instantSaid(instant: string, zone: string, { language }: Reader): string {
   return new Intl.DateTimeFormat(localeOf(language), {
     weekday: 'short',
@@ -117,6 +126,7 @@ function said(quantity: Quantity, reader: Reader): string {
   if ('money' in quantity) return `${reader.currency} ${quantity.money.toFixed(2)}`.trim();
   // d, h and min are the same in every language here.
   if ('hours' in quantity) return hoursText(quantity.hours);
+  if ('month' in quantity) return monthSaid(quantity.month, reader);
   if ('date' in quantity) return dateSaid(quantity.date, reader);
   return instantSaid(quantity.instant, quantity.zone, reader);
 }

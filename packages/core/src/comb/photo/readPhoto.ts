@@ -1,3 +1,5 @@
+import type { Say } from '../../say/say.js';
+import { combSay } from '../says.js';
 import { CELL_CLASSES, cellOf, neighbours, type CellClass, type FaceLattice } from '../face.js';
 import { FEATURES, cellFeatures, scaleAt, type Picture } from './features.js';
 import { faceToPicture, isConvex, type Quad } from './perspective.js';
@@ -18,7 +20,7 @@ export type PhotoReading =
       coveredShare: number;
       cellPx: number;
     }
-  | { read: false; why: PhotoRefusal; sentence: string };
+  | { read: false; why: PhotoRefusal; sentence: Say };
 
 /** Smallest cell in the picture, px across, below which its middle and rim cannot be told apart. */
 const SMALLEST_CELL_PX = 4.5;
@@ -44,7 +46,7 @@ const PATCHES = { across: 8, down: 5, leastCells: 15 } as const;
  */
 const VEILED = 4.2;
 
-const refuse = (why: PhotoRefusal, sentence: string): PhotoReading => ({
+const refuse = (why: PhotoRefusal, sentence: Say): PhotoReading => ({
   read: false,
   why,
   sentence,
@@ -66,11 +68,7 @@ export function readPhoto(input: {
   onProgress?: (share: number) => void;
 }): PhotoReading {
   const { picture, lattice, corners, dabs } = input;
-  if (!isConvex(corners))
-    return refuse(
-      'corners',
-      'These four corners cross: set them round the comb, from the upper left clockwise.',
-    );
+  if (!isConvex(corners)) return refuse('corners', combSay('comb.photo.corners'));
   const map = faceToPicture(lattice.outline, corners);
   const cellPx =
     lattice.pitchMm *
@@ -84,11 +82,14 @@ export function readPhoto(input: {
   if (!(cellPx >= SMALLEST_CELL_PX))
     return refuse(
       'too-small',
-      `A cell is only ${Math.max(0, cellPx).toFixed(1)} pixels wide here: go closer, or take a larger picture (${SMALLEST_CELL_PX} at least).`,
+      combSay('comb.photo.too-small', {
+        pixels: Math.max(0, cellPx).toFixed(1),
+        least: SMALLEST_CELL_PX,
+      }),
     );
   const classes = CELL_CLASSES.filter((c) => dabs.filter((d) => d.content === c).length > 0);
   if (classes.length < 2 || classes.some((c) => dabs.filter((d) => d.content === c).length < 3))
-    return refuse('dabs', 'Show at least two kinds of cell, three cells of each.');
+    return refuse('dabs', combSay('comb.photo.dabs'));
   const features = cellFeatures(picture, lattice, map, (share) => input.onProgress?.(share * 0.6));
   const n = lattice.xMm.length;
   const usable = Uint8Array.from({ length: n }, (_, i) =>
@@ -96,16 +97,13 @@ export function readPhoto(input: {
   );
   const examples = dabs.filter((d) => usable[d.cell]);
   if (classes.some((c) => examples.filter((d) => d.content === c).length < 3))
-    return refuse('dabs', 'Some examples lie outside the picture: set the corners again.');
+    return refuse('dabs', combSay('comb.photo.outside'));
 
   const bright = Array.from({ length: n }, (_, i) => features[i * FEATURES])
     .filter((v) => !Number.isNaN(v))
     .sort((a, b) => a - b);
   if (Math.exp(bright[bright.length >> 1]) < DARKEST)
-    return refuse(
-      'dark',
-      'This picture is too dark: what differs between cells is no larger than its grain. Take it again in daylight.',
-    );
+    return refuse('dark', combSay('comb.photo.dark'));
 
   const model = new Model(lattice, features, usable, classes, examples);
   model.learnFromExamples();
@@ -113,7 +111,7 @@ export function readPhoto(input: {
   if (close && close.distance < ALIKE)
     return refuse(
       'alike',
-      `${word(close.a)} and ${word(close.b).toLowerCase()} look alike in this picture: take it again in even light, or paint it.`,
+      combSay('comb.photo.alike', { one: word(close.a), other: word(close.b) }),
     );
   for (let round = 0; round < ROUNDS; round++) {
     model.classify();
@@ -128,28 +126,23 @@ export function readPhoto(input: {
   if (covered / n > 0.35)
     return refuse(
       'covered',
-      `${Math.round((covered / n) * 100)} % of the comb looks like nothing that was shown: bees or a hand before it, or a kind of cell without an example.`,
+      combSay('comb.photo.covered', {
+        share: { percent: Math.round((covered / n) * 100) },
+      }),
     );
   if (model.patchiness(RED) + model.patchiness(BLUE) > VEILED)
-    return refuse(
-      'glare',
-      'A veil of glare, or light of another colour, lies on part of the comb: turn it out of the sun and take it again, or paint it.',
-    );
+    return refuse('glare', combSay('comb.photo.glare'));
   hearNeighbours(lattice, model);
   let sum = 0;
   for (let i = 0; i < n; i++) sum += sure[i];
-  if (sum / n < 0.72)
-    return refuse(
-      'unsure',
-      'This picture is too blurred or too unevenly lit to be sure of its cells: take it again, or paint it.',
-    );
+  if (sum / n < 0.72) return refuse('unsure', combSay('comb.photo.unsure'));
   for (const dab of dabs) best[dab.cell] = classes.indexOf(dab.content);
   const cells = Uint8Array.from(best, (k) => cellOf(classes[k]));
   input.onProgress?.(1);
   return { read: true, cells, sure, meanSure: sum / n, coveredShare: covered / n, cellPx };
 }
 
-const word = (c: CellClass): string => c[0].toUpperCase() + c.slice(1);
+const word = (c: CellClass): Say => combSay(`comb.content.${c}`);
 
 /**
  * Classes as Gaussians with one shared spread, and a smooth surface of light under brightness and

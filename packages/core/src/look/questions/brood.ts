@@ -1,7 +1,8 @@
+import { together, type Say } from '../../say/say.js';
 import { firstOf } from '../../units/known.js';
-import { dateWords } from '../../units/dates.js';
 import { type CombFacts, seenSides, sumOf } from '../combFacts.js';
-import { percentDown, restsOn } from '../finding.js';
+import { asDate, asPercent, restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /**
@@ -14,7 +15,7 @@ export function brood(facts: CombFacts): Finding {
   const share = sides.length ? sumOf(sides, 'brood') / sides.length : 0;
   const base = {
     question: 'brood' as const,
-    rule: 'live brood',
+    rule: lookSay('look.brood.rule'),
     restsOn: colony.queen ? [restsOn('queen', colony.queen.on, date, rules.shelfDays.queen)] : [],
   };
   if (share > 0)
@@ -24,46 +25,48 @@ export function brood(facts: CombFacts): Finding {
       weight: 'forbids',
       measured: share * 100,
       unit: '%',
-      sentence: broodText(facts, share),
+      sentence: broodSaid(facts, share),
     };
   if (comb.combAge === 'brood-used' && !rules.takeBroodUsedComb && !colony.dead && sides.length)
     return {
       ...base,
-      rule: 'brood-used comb stays',
+      rule: lookSay('look.brood.rule-used'),
       answer: 'yes',
       weight: 'decides',
-      sentence: 'It carried brood before: by your rule such comb stays in the hive.',
+      sentence: lookSay('look.brood.used'),
     };
   if (sides.length < 2)
     return {
       ...base,
       answer: 'unknown',
       weight: 'notes',
-      sentence: `${sides.length ? `No brood on side ${sides[0].side}; the other side is unknown` : 'Brood unknown: not seen'}. ${queenText(facts)}`,
+      sentence: together(
+        sides.length
+          ? lookSay('look.brood.none-on-side', { side: sides[0].side })
+          : lookSay('look.brood.not-seen'),
+        queenSaid(facts),
+      ),
     };
   return {
     ...base,
     answer: 'no',
     weight: 'notes',
-    sentence: `No brood seen on either side. ${queenText(facts)}`,
+    sentence: together(lookSay('look.brood.none'), queenSaid(facts)),
   };
 }
 
-function broodText(facts: CombFacts, share: number): string {
-  const percent = `${Math.max(1, percentDown(share))} %`;
-  if (facts.colony.dead)
-    return `Dead brood in it, ${percent}: it stays where it is until its cause was looked at.`;
-  const drone = facts.comb.droneShare !== null && facts.comb.droneShare > 0.5;
-  const where = firstOf(seenSides(facts.comb.sides), (s) => s.shares.brood > 0).side;
-  return drone
-    ? `Drone brood on side ${where}, ${percent} of what was seen: live brood is never taken.`
-    : `Brood on side ${where}, ${percent} of what was seen: a comb with live brood is never taken.`;
+function broodSaid(facts: CombFacts, seenShare: number): Say {
+  const share = asPercent(Math.max(0.01, seenShare));
+  if (facts.colony.dead) return lookSay('look.brood.dead', { share });
+  const isDrone = facts.comb.droneShare !== null && facts.comb.droneShare > 0.5;
+  const { side } = firstOf(seenSides(facts.comb.sides), (s) => s.shares.brood > 0);
+  return lookSay(isDrone ? 'look.brood.drone' : 'look.brood.live', { side, share });
 }
 
-function queenText({ colony }: CombFacts): string {
-  if (colony.dead) return 'Nobody lives here.';
+function queenSaid({ colony }: CombFacts): Say {
+  if (colony.dead) return lookSay('look.brood.nobody-lives');
   const last = colony.lastKnown.queen;
   return last?.seen
-    ? `The queen was last seen on ${dateWords(last.on)}; look for her on this comb.`
-    : 'Nobody saw the queen: look for her on this comb.';
+    ? lookSay('look.brood.queen-seen', { on: asDate(last.on) })
+    : lookSay('look.brood.queen-not-seen');
 }

@@ -1,6 +1,7 @@
 import type { CombFacts } from '../combFacts.js';
 import { CLOSE_FIRST, deadColonyAdvice } from '../deadColony.js';
 import { restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /** Is the colony gone? What it died of decides whether its honey may be eaten. */
@@ -11,16 +12,16 @@ export function dead(facts: CombFacts): Finding {
       question: 'dead',
       answer: 'no',
       weight: 'notes',
-      rule: 'dead colony',
+      rule: lookSay('look.dead.rule'),
       restsOn: [],
-      sentence: 'The colony lives, as far as anybody said.',
+      sentence: lookSay('look.dead.lives'),
     };
   const advice = deadColonyAdvice(colony.death);
-  const why = advice.lines.find((line) => line !== CLOSE_FIRST) ?? advice.lines[0];
+  const why = advice.lines.find((line) => line.key !== CLOSE_FIRST.key) ?? advice.lines[0];
   const base = {
     question: 'dead' as const,
     answer: 'yes' as const,
-    rule: 'dead colony',
+    rule: lookSay('look.dead.rule'),
     restsOn: colony.death ? [restsOn('death', colony.death.on, date)] : [],
   };
   if (advice.eat === 'no') return { ...base, weight: 'forbids', sentence: why };
@@ -28,11 +29,11 @@ export function dead(facts: CombFacts): Finding {
     return {
       ...base,
       weight: 'decides',
-      sentence: `The colony is gone: ask before it is eaten. ${why}`,
+      sentence: lookSay('look.dead.ask-first', { why }),
     };
   return {
     ...base,
     weight: 'advises',
-    sentence: `The colony is gone, its checklist is answered. ${why}`,
+    sentence: lookSay('look.dead.answered', { why }),
   };
 }

@@ -1,5 +1,8 @@
+import { sure } from '../../units/known.js';
+import { together, type Say } from '../../say/say.js';
 import { cappedShares, type CombFacts, seenSides, sumOf } from '../combFacts.js';
-import { capitalised, lastKnownText, percentText, restsOn } from '../finding.js';
+import { asDate, asPercent, restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /**
@@ -10,27 +13,31 @@ export function drainInPlace(facts: CombFacts): Finding {
   const { colony, rules, date, comb } = facts;
   const sides = seenSides(comb.sides);
   const worst = sides.length ? cappedShares(sides).worst : null;
-  const against: string[] = [];
-  const unknown: string[] = [];
+  const asked = rules.drainTiltDegrees;
+  const against: Say[] = [];
+  const unknown: Say[] = [];
 
-  if (sides.length < 2) unknown.push('faces not seen: their caps are unknown');
+  if (sides.length < 2) unknown.push(lookSay('look.drainInPlace.not-seen'));
   if (worst !== null && worst * 100 < rules.ripeDrainPercent - 1e-9)
     against.push(
-      `${percentText(worst)} capped where least, caps are the outer wall and the rule asks ${rules.ripeDrainPercent} %`,
+      lookSay('look.drainInPlace.caps', {
+        capped: asPercent(worst),
+        asked: { percent: rules.ripeDrainPercent },
+      }),
     );
-  if (sumOf(sides, 'brood') > 0) against.push('brood in it would be crushed');
+  if (sumOf(sides, 'brood') > 0) against.push(lookSay('look.drainInPlace.brood'));
   else if (sides.length < 2 && !colony.excluder?.fitted)
-    unknown.push('no excluder was noted: brood may be where nobody looked');
+    unknown.push(lookSay('look.drainInPlace.no-excluder'));
 
-  const tilt = colony.tilt;
+  const { tilt, lastKnown } = colony;
   if (!tilt)
     unknown.push(
-      colony.lastKnown.tilt
-        ? `${lastKnownText('tilt', colony.lastKnown.tilt.on)}, ${rules.drainTiltDegrees}° asked`
-        : `tilt not measured, ${rules.drainTiltDegrees}° asked`,
+      lastKnown.tilt
+        ? lookSay('look.drainInPlace.tilt-last-known', { on: asDate(lastKnown.tilt.on), asked })
+        : lookSay('look.drainInPlace.tilt-not-measured', { asked }),
     );
-  else if (tilt.degrees < rules.drainTiltDegrees)
-    against.push(`tilt ${tilt.degrees}°, ${rules.drainTiltDegrees}° asked`);
+  else if (tilt.degrees < asked)
+    against.push(lookSay('look.drainInPlace.tilt', { degrees: tilt.degrees, asked }));
 
   if (!colony.dead) forage(facts, against, unknown);
   const answer = answerOf(against, unknown);
@@ -39,7 +46,10 @@ export function drainInPlace(facts: CombFacts): Finding {
     question: 'drain-in-place',
     answer,
     weight: 'advises',
-    rule: `caps ${rules.ripeDrainPercent} %, tilt ${rules.drainTiltDegrees}°`,
+    rule: lookSay('look.drainInPlace.rule', {
+      caps: { percent: rules.ripeDrainPercent },
+      degrees: asked,
+    }),
     ...(worst === null
       ? {}
       : { measured: worst * 100, limit: rules.ripeDrainPercent, unit: '%' as const }),
@@ -53,22 +63,25 @@ export function drainInPlace(facts: CombFacts): Finding {
         : []),
     ],
     sentence: list.length
-      ? `${capitalised(list.join('; '))}.`
-      : `${percentText(worst!)} capped where least, tilted, and forage comes in. Floor closed, tray in, vessels first.`,
+      ? together(...list)
+      : lookSay('look.drainInPlace.safe', {
+          capped: asPercent(sure(worst, 'cappedWorst')),
+        }),
   };
 }
 
-function forage({ colony }: CombFacts, against: string[], unknown: string[]): void {
-  if (colony.flow?.flow === 'none')
-    against.push('dearth: what runs starts robbing, covers on or wait');
+function forage({ colony }: CombFacts, against: Say[], unknown: Say[]): void {
+  if (colony.flow?.flow === 'none') against.push(lookSay('look.drainInPlace.dearth'));
   if (colony.flow) return;
   const last = colony.lastKnown.flow;
   unknown.push(
-    `${last ? lastKnownText('forage', last.on) : 'forage not known'}: a dearth asks covers on every vessel`,
+    last
+      ? lookSay('look.drainInPlace.forage-last-known', { on: asDate(last.on) })
+      : lookSay('look.drainInPlace.forage-not-known'),
   );
 }
 
-const answerOf = (against: readonly string[], unknown: readonly string[]): Finding['answer'] => {
+const answerOf = (against: readonly Say[], unknown: readonly Say[]): Finding['answer'] => {
   if (against.length) return 'no';
   return unknown.length ? 'unknown' : 'yes';
 };

@@ -1,11 +1,10 @@
-import { dateWords } from '../../units/dates.js';
+import { sure } from '../../units/known.js';
+import { together, type Say } from '../../say/say.js';
 import type { Health } from '../colonyState.js';
 import type { CombFacts } from '../combFacts.js';
-import { capitalised, lastKnownText, restsOn } from '../finding.js';
+import { asDate, restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
-
-const ASK =
-  "Ask the bee inspector; some brood diseases must be reported. Nothing of it is taken, given, sold or fed until a later healthy check or the inspector's word is noted.";
 
 /**
  * Are the bees healthy it came from? A sick colony forbids, an unsure look asks first, never
@@ -16,10 +15,9 @@ export function healthy(facts: CombFacts): Finding {
   const shelf = facts.rules.shelfDays.broodCheck;
   const base = {
     question: 'healthy' as const,
-    rule: 'brood check',
+    rule: lookSay('look.healthy.rule'),
     restsOn: health.on ? [restsOn('brood-check', health.on, facts.date, shelf)] : [],
   };
-  const when = health.on ? ` on ${dateWords(health.on)}` : '';
   switch (health.state) {
     case 'sick':
       return {
@@ -28,7 +26,7 @@ export function healthy(facts: CombFacts): Finding {
         restsOn: base.restsOn.map((r) => ({ ...r, stale: false })),
         answer: 'no',
         weight: 'forbids',
-        sentence: `${sickWords(health)}${when}. ${ASK}`,
+        sentence: together(sickSaid(health), lookSay('look.healthy.ask')),
       };
     case 'unsure':
       return {
@@ -36,7 +34,7 @@ export function healthy(facts: CombFacts): Finding {
         restsOn: base.restsOn.map((r) => ({ ...r, stale: false })),
         answer: 'unknown',
         weight: 'decides',
-        sentence: `The brood check${when} was not sure: have the brood looked at by somebody who knows before anything is taken.`,
+        sentence: onDay('unsure', health),
       };
     case 'healthy':
       return base.restsOn.some((r) => r.stale)
@@ -44,26 +42,34 @@ export function healthy(facts: CombFacts): Finding {
             ...base,
             answer: 'unknown',
             weight: 'advises',
-            sentence: `${capitalised(lastKnownText('Health', health.on!))}: look at the brood again.`,
+            sentence: lookSay('look.healthy.last-known', {
+              on: asDate(sure(health.on, 'broodCheck.on')),
+            }),
           }
         : {
             ...base,
             answer: 'yes',
             weight: 'notes',
-            sentence: `The brood looked healthy${when}; no look shows that there is no disease.`,
+            sentence: onDay('healthy', health),
           };
     case 'unknown':
       return {
         ...base,
         answer: 'unknown',
         weight: 'advises',
-        sentence: 'The brood was never checked: look at it when the hive is open next.',
+        sentence: lookSay('look.healthy.never-checked'),
       };
   }
 }
 
-const sickWords = (health: Health): string =>
-  health.by === 'brood-check' ? 'The brood looked sick' : 'Disease was found or suspected';
+const sickSaid = (health: Health): Say =>
+  onDay(health.by === 'brood-check' ? 'sick' : 'disease', health);
+
+/** What was found, with its day where it is known. */
+const onDay = (what: 'sick' | 'disease' | 'unsure' | 'healthy', { on }: Health): Say =>
+  on
+    ? lookSay(`look.healthy.${what}`, { on: asDate(on) })
+    : lookSay(`look.healthy.${what}-some-day`);
 
 const GRAVITY: Record<Health['state'], number> = { sick: 3, unsure: 2, unknown: 1, healthy: 0 };
 /** The graver of two; what nobody said of an earlier colony adds nothing. */

@@ -1,8 +1,9 @@
+import { together } from '../../say/say.js';
 import { isStingless } from '../../hive/kinds.js';
-import { honeyKeeping } from '../../honey/keeping.js';
-import { dateWords } from '../../units/dates.js';
+import { keepingGrade, keepingSaid } from '../../honey/keeping.js';
 import { type CombFacts, knownWater } from '../combFacts.js';
-import { restsOn } from '../finding.js';
+import { asDate, restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /**
@@ -15,7 +16,9 @@ export function keeping(facts: CombFacts): Finding {
   const base = {
     question: 'keeping' as const,
     weight: 'notes' as const,
-    rule: isStingless(facts.kind) ? 'stingless honey' : 'Lochhead (1933)',
+    rule: isStingless(facts.kind)
+      ? lookSay('look.keeping.rule-stingless')
+      : lookSay('look.keeping.rule'),
     restsOn: on ? [restsOn('water', on, facts.date, facts.rules.shelfDays.water)] : [],
   };
   if (isStingless(facts.kind))
@@ -24,19 +27,21 @@ export function keeping(facts: CombFacts): Finding {
       answer: 'no',
       sentence:
         water.wettestPercent === null
-          ? 'Stingless-bee honey is thin by nature: keep it cold under a vented lid and eat it soon.'
-          : honeyKeeping({ moisturePercent: water.wettestPercent, bee: 'stingless' }).reason,
+          ? lookSay('look.keeping.stingless')
+          : keepingSaid(water.wettestPercent, 'stingless'),
     };
   if (water.wettestPercent === null)
     return {
       ...base,
       answer: 'unknown',
-      sentence: `${water.stale ? `Water last measured on ${dateWords(water.stale.on)}, too old to count` : 'Water not measured'}: measure before the lid goes on.${facts.humidPlace ? ' In a humid place caps prove nothing.' : ''}`,
+      sentence: together(
+        water.stale
+          ? lookSay('look.keeping.stale', { on: asDate(water.stale.on) })
+          : lookSay('look.keeping.not-measured'),
+        facts.humidPlace && lookSay('look.keeping.humid'),
+      ),
     };
-  const { grade, reason } = honeyKeeping({
-    moisturePercent: water.wettestPercent,
-    bee: 'honeybee',
-  });
+  const grade = keepingGrade(water.wettestPercent, 'honeybee');
   const answers = {
     keeps: 'yes',
     watch: 'unknown',
@@ -50,6 +55,6 @@ export function keeping(facts: CombFacts): Finding {
     measured: water.wettestPercent,
     limit: 17.1,
     unit: '%',
-    sentence: reason,
+    sentence: keepingSaid(water.wettestPercent, 'honeybee'),
   };
 }

@@ -1,6 +1,7 @@
 import { isStingless } from '../../hive/kinds.js';
 import { type CombFacts, seenSides, sumOf } from '../combFacts.js';
-import { percentDown } from '../finding.js';
+import { asPercent } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /**
@@ -11,7 +12,7 @@ const MUCH = 0.1;
 
 /** Is pollen in it? It bars a piece from cut comb; much of it sends the comb to crushing only. */
 export function pollen(facts: CombFacts): Finding {
-  const base = { question: 'pollen' as const, rule: 'pollen', restsOn: [] };
+  const base = { question: 'pollen' as const, rule: lookSay('look.pollen.rule'), restsOn: [] };
   if (isStingless(facts.kind)) {
     const pots = facts.comb.pots?.pollen ?? null;
     if (pots === null)
@@ -19,16 +20,21 @@ export function pollen(facts: CombFacts): Finding {
         ...base,
         answer: 'unknown',
         weight: 'notes',
-        sentence: 'The pots were not counted.',
+        sentence: lookSay('look.pollen.not-counted'),
       };
     return pots > 0
       ? {
           ...base,
           answer: 'yes',
           weight: 'notes',
-          sentence: `${pots} pots with pollen stay untouched.`,
+          sentence: lookSay('look.pollen.pots', { pots }),
         }
-      : { ...base, answer: 'no', weight: 'notes', sentence: 'No pots with pollen.' };
+      : {
+          ...base,
+          answer: 'no',
+          weight: 'notes',
+          sentence: lookSay('look.pollen.no-pots'),
+        };
   }
   const sides = seenSides(facts.comb.sides);
   const share = sides.length ? sumOf(sides, 'pollen') / sides.length : 0;
@@ -39,7 +45,7 @@ export function pollen(facts: CombFacts): Finding {
       ...figures,
       answer: 'yes',
       weight: 'advises',
-      sentence: `Pollen on ${percentDown(share)} % of it, more than a tenth: for crushing only, and the honey will be cloudy.`,
+      sentence: lookSay('look.pollen.much', { share: asPercent(share) }),
     };
   if (share > 0)
     return {
@@ -47,14 +53,14 @@ export function pollen(facts: CombFacts): Finding {
       ...figures,
       answer: 'yes',
       weight: 'notes',
-      sentence: 'A little pollen: it bars a piece from cut comb; for crushing it is only noted.',
+      sentence: lookSay('look.pollen.little'),
     };
   return sides.length === 2
-    ? { ...base, answer: 'no', weight: 'notes', sentence: 'No pollen seen.' }
+    ? { ...base, answer: 'no', weight: 'notes', sentence: lookSay('look.pollen.none') }
     : {
         ...base,
         answer: 'unknown',
         weight: 'notes',
-        sentence: 'Pollen unknown on what was not seen.',
+        sentence: lookSay('look.pollen.unknown'),
       };
 }

@@ -1,5 +1,6 @@
+import { sure } from '../../units/known.js';
+import { together, type Say } from '../../say/say.js';
 import { isStingless } from '../../hive/kinds.js';
-import { dateWords } from '../../units/dates.js';
 import {
   cappedShares,
   type CombFacts,
@@ -11,9 +12,9 @@ import {
   wasRead,
   wetLimitPercent,
 } from '../combFacts.js';
-import { percentDown, percentText, restsOn } from '../finding.js';
+import { asDate, asPercent, restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
-import { counted } from '../../units/format.js';
 
 /** Capped share that the household asks of this kind of comb. */
 const ripeNeedPercent = (facts: CombFacts): number =>
@@ -41,9 +42,9 @@ export function ripe(facts: CombFacts): Finding {
       question: 'ripe',
       answer: 'unknown',
       weight: 'notes',
-      rule: 'ripe by caps',
+      rule: lookSay('look.ripe.rule-caps'),
       restsOn: [],
-      sentence: 'Not seen, so nothing is known of its caps.',
+      sentence: lookSay('look.ripe.not-seen'),
     };
   if (isStingless(facts.kind)) return ripePots(facts);
   const water = knownWater(facts);
@@ -55,20 +56,27 @@ function tooWet(facts: CombFacts, water: KnownWater): Finding | null {
   const limit = waterLimitPercent(facts);
   if (water.wettestPercent === null || water.wettestPercent <= limit) return null;
   const measured = water.wettestPercent;
-  const ofAll = `${measured.toFixed(1)} % water in the wettest of ${water.count} ${water.count === 1 ? 'sample' : 'samples'}`;
+  const isWet = measured > wet;
+  const sample = { water: { percent: measured }, count: water.count };
   return {
     question: 'ripe',
     answer: 'no',
     weight: 'decides',
-    rule: measured > wet ? `water at most ${wet} %` : `your limit of ${limit} % water`,
+    rule: isWet
+      ? lookSay('look.ripe.rule-wet', { limit: { percent: wet } })
+      : lookSay('look.ripe.rule-your-limit', { limit: { percent: limit } }),
     measured,
-    limit: measured > wet ? wet : limit,
+    limit: isWet ? wet : limit,
     unit: '%',
-    restsOn: [restsOn('water', water.on!, facts.date, facts.rules.shelfDays.water)],
-    sentence:
-      measured > wet
-        ? `${ofAll}, above ${wet} %: it ferments whatever the caps say. ${again(facts)}`
-        : `${ofAll}, your limit is ${limit} %: not ripe whatever the caps say. ${again(facts)}`,
+    restsOn: [
+      restsOn('water', sure(water.on, 'water.on'), facts.date, facts.rules.shelfDays.water),
+    ],
+    sentence: together(
+      isWet
+        ? lookSay('look.ripe.ferments', { ...sample, wet: { percent: wet } })
+        : lookSay('look.ripe.above-limit', { ...sample, limit: { percent: limit } }),
+      again(facts),
+    ),
   };
 }
 
@@ -78,7 +86,8 @@ function byCaps(facts: CombFacts, water: KnownWater): Finding {
   const shares = cappedShares(sides);
   const need = ripeNeedPercent(facts);
   const asked = rules.ripeOf === 'worst-side' ? shares.worst : shares.all;
-  const where = rules.ripeOf === 'worst-side' ? ' on its worse side' : '';
+  const isWorse = rules.ripeOf === 'worst-side';
+  const capped = asPercent(asked);
   const piece = usedPiece(facts);
   const enough = asked * 100 >= need - 1e-9;
   const rests = [
@@ -87,26 +96,37 @@ function byCaps(facts: CombFacts, water: KnownWater): Finding {
   ];
   const base = {
     question: 'ripe' as const,
-    rule: `ripe at ${need} % capped`,
+    rule: lookSay('look.ripe.rule', { need: { percent: need } }),
     measured: asked * 100,
     limit: need,
     unit: '%' as const,
     restsOn: rests,
   };
-  const said = `${percentText(asked)} capped${where}, house rule asks ${need} %`;
+  const said = lookSay(isWorse ? 'look.ripe.capped-worse-side' : 'look.ripe.capped', {
+    capped,
+    need: { percent: need },
+  });
   if (sides.length === 1) {
     const never = shares.highest * 100 < need - 1e-9;
     return never
       ? {
           ...base,
           ...unripe(facts),
-          sentence: `${percentText(shares.all)} capped on side ${sides[0].side}; even a sealed side ${sides[0].side === 'A' ? 'B' : 'A'} would not reach ${need} %. ${again(facts)}`,
+          sentence: together(
+            lookSay('look.ripe.never', {
+              capped: asPercent(shares.all),
+              side: sides[0].side,
+              other: sides[0].side === 'A' ? 'B' : 'A',
+              need: { percent: need },
+            }),
+            again(facts),
+          ),
         }
       : {
           ...base,
           answer: 'unknown',
           weight: 'notes',
-          sentence: `${percentText(asked)} capped on side ${sides[0].side}; the other side is unknown.`,
+          sentence: lookSay('look.ripe.one-side', { capped, side: sides[0].side }),
         };
   }
   if (enough)
@@ -114,30 +134,37 @@ function byCaps(facts: CombFacts, water: KnownWater): Finding {
       ...base,
       answer: 'yes',
       weight: 'decides',
-      sentence: `${said}.${measureText(facts, water)}`,
+      sentence: together(lookSay('look.ripe.enough', { capped: said }), ...toMeasure(facts, water)),
     };
   if (piece !== null)
     return {
       ...base,
       answer: 'yes',
       weight: 'decides',
-      rule: 'the piece that is used',
-      sentence: `${percentText(asked)} capped; the part that is sealed on both sides, ${percentText(piece)} of the comb, is ripe as the piece that is used: cut the open part apart.${measureText(facts, water)}`,
+      rule: lookSay('look.ripe.rule-piece'),
+      sentence: together(
+        lookSay('look.ripe.piece', { capped, piece: asPercent(piece) }),
+        ...toMeasure(facts, water),
+      ),
     };
   const dryFinding = dry(facts, water, said);
   if (dryFinding) return { ...base, ...dryFinding };
   if (rules.considerFromPercent !== null && asked * 100 >= rules.considerFromPercent - 1e-9)
     return {
       ...base,
-      rule: `to consider from ${rules.considerFromPercent} %`,
+      rule: lookSay('look.ripe.rule-consider', { from: { percent: rules.considerFromPercent } }),
       answer: 'unknown',
       weight: 'decides',
-      sentence: `${percentText(asked)} capped${where}: to consider from ${rules.considerFromPercent} %, to take at ${need} %. Measure its water.`,
+      sentence: lookSay(isWorse ? 'look.ripe.consider-worse-side' : 'look.ripe.consider', {
+        capped,
+        from: { percent: rules.considerFromPercent },
+        need: { percent: need },
+      }),
     };
   return {
     ...base,
     ...unripe(facts),
-    sentence: `${said}: ${need - percentDown(asked)} short.${apartText(facts)} ${again(facts)}`,
+    sentence: together(lookSay('look.ripe.short', { capped: said }), apart(facts), again(facts)),
   };
 }
 
@@ -172,7 +199,7 @@ const unripe = ({ colony }: CombFacts): Pick<Finding, 'answer' | 'weight'> => ({
 function dry(
   facts: CombFacts,
   water: KnownWater,
-  said: string,
+  capped: Say,
 ): Pick<Finding, 'answer' | 'weight' | 'rule' | 'sentence'> | null {
   if (!facts.rules.moistureMayOverrule || water.openCount === 0) return null;
   const limit = waterLimitPercent(facts);
@@ -180,14 +207,19 @@ function dry(
     return {
       answer: 'unknown',
       weight: 'decides',
-      rule: 'three samples',
-      sentence: `${said}. Dry so far, but one drop proves nothing: three samples from open cells of both sides, the wettest decides.`,
+      rule: lookSay('look.ripe.rule-samples'),
+      sentence: lookSay('look.ripe.one-drop', { capped }),
     };
   return {
     answer: 'yes',
     weight: 'decides',
-    rule: 'dry honey may overrule caps',
-    sentence: `${said}, but dry: ${water.wettestPercent!.toFixed(1)} % water in the wettest of ${water.count}, your limit is ${limit} %.`,
+    rule: lookSay('look.ripe.rule-dry'),
+    sentence: lookSay('look.ripe.dry', {
+      capped,
+      water: { percent: sure(water.wettestPercent, 'wettestPercent') },
+      count: water.count,
+      limit: { percent: limit },
+    }),
   };
 }
 
@@ -197,30 +229,28 @@ const waterRests = (facts: CombFacts, water: KnownWater): Finding['restsOn'] => 
 };
 
 /** What is to be measured before the lid goes on. */
-function measureText(facts: CombFacts, water: KnownWater): string {
+function toMeasure(facts: CombFacts, water: KnownWater): Say[] {
   if (water.wettestPercent !== null)
-    return ` ${water.wettestPercent.toFixed(1)} % water in the wettest sample.`;
-  const last = water.stale
-    ? ` Its water was last measured on ${dateWords(water.stale.on)}: that is too old to count.`
-    : '';
-  return facts.humidPlace
-    ? `${last} A humid place: take, but measure the water before the lid goes on.`
-    : `${last} Measure the water before the lid goes on.`;
+    return [lookSay('look.ripe.water', { water: { percent: water.wettestPercent } })];
+  return [
+    ...(water.stale ? [lookSay('look.ripe.water-stale', { on: asDate(water.stale.on) })] : []),
+    lookSay(facts.humidPlace ? 'look.ripe.humid' : 'look.ripe.measure'),
+  ];
 }
 
-function apartText(facts: CombFacts): string {
-  if (facts.colony.dead)
-    return ' Sort it: capped apart, open honey measured and used first, empty comb left out.';
+/** What may be done with an unripe comb beside waiting. */
+function apart(facts: CombFacts): Say | null {
+  if (facts.colony.dead) return lookSay('look.ripe.sort');
   const sides = seenSides(facts.comb.sides);
   return sumOf(sides, 'capped') > 0.15 && sumOf(sides, 'open') > 0.1
-    ? ' Its capped part may be cut apart from the open.'
-    : '';
+    ? lookSay('look.ripe.cut-apart')
+    : null;
 }
 
-const again = (facts: CombFacts): string =>
+const again = (facts: CombFacts): Say =>
   facts.colony.dead
-    ? 'Nothing ripens here any more: measure it and use it first.'
-    : `Look again in ${counted(facts.rules.lookAgainDays, 'day')}.`;
+    ? lookSay('look.ripe.nothing-ripens')
+    : lookSay('look.ripe.look-again', { days: facts.rules.lookAgainDays });
 
 function ripePots(facts: CombFacts): Finding {
   const pots = facts.comb.pots!;
@@ -229,16 +259,11 @@ function ripePots(facts: CombFacts): Finding {
     question: 'ripe',
     answer: pots.honeySealed > 0 ? 'yes' : 'no',
     weight: 'decides',
-    rule: 'sealed pots are ripe',
+    rule: lookSay('look.ripe.rule-pots'),
     ...(honey ? { measured: (pots.honeySealed / honey) * 100, unit: '%' as const } : {}),
     restsOn: facts.comb.seenOn
       ? [restsOn('look', facts.comb.seenOn, facts.date, facts.rules.shelfDays.look)]
       : [],
-    sentence: `${counted(pots.honeySealed, 'sealed pot')}, taken once a year at most${openStay(pots.honeyOpen)}.`,
+    sentence: lookSay('look.ripe.pots', { sealed: pots.honeySealed, open: pots.honeyOpen }),
   };
-}
-
-function openStay(open: number): string {
-  if (open === 0) return '';
-  return open === 1 ? '; the open one stays' : `; the ${open} open ones stay`;
 }

@@ -1,11 +1,12 @@
 import { isStingless } from '../../hive/kinds.js';
 import { seasonOf } from '../../hive/season.js';
 import { daysToWinter, inWinter } from '../../rules/winter.js';
-import { addDays, dateWords } from '../../units/dates.js';
+import type { Say } from '../../say/say.js';
+import { addDays } from '../../units/dates.js';
 import { type CombFacts } from '../combFacts.js';
-import { restsOn } from '../finding.js';
+import { asDate, restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
-import { counted } from '../../units/format.js';
 
 /** Stingless pots are drawn once a year: so long after the last time. */
 const YEAR_DAYS = 365;
@@ -24,7 +25,7 @@ export function season(facts: CombFacts): Finding {
   if (outside) return outside;
   const base = {
     question: 'season' as const,
-    rule: 'first season',
+    rule: lookSay('look.season.rule-first'),
     restsOn: colony.startedOn ? [restsOn('started', colony.startedOn, date)] : [],
   };
   const isFirst =
@@ -37,21 +38,21 @@ export function season(facts: CombFacts): Finding {
       answer: 'yes',
       weight: 'notes',
       sentence: colony.startedAssumed
-        ? 'Taken to be past its first season: nobody said since when it lives here.'
-        : 'Nothing of the season speaks against it.',
+        ? lookSay('look.season.taken-to-be-past')
+        : lookSay('look.season.nothing-against'),
     };
   if (rules.takeInFirstSeason)
     return {
       ...base,
       answer: 'yes',
       weight: 'advises',
-      sentence: 'The colony is in its first season; your rules allow to take from it.',
+      sentence: lookSay('look.season.first-allowed'),
     };
   return {
     ...base,
     answer: 'no',
     weight: 'decides',
-    sentence: 'A colony in its first season keeps what it has; your rules say so.',
+    sentence: lookSay('look.season.first-keeps'),
   };
 }
 
@@ -73,7 +74,7 @@ export function springFrom(date: string, hemisphere: CombFacts['hemisphere']): s
 function outsideHarvest(facts: CombFacts): Finding | null {
   const { colony, rules, date, hemisphere } = facts;
   if (colony.dead || isStingless(facts.kind)) return null;
-  const no = (rule: string, sentence: string, rests: Finding['restsOn'] = []): Finding => ({
+  const no = (rule: Say, sentence: Say, rests: Finding['restsOn'] = []): Finding => ({
     question: 'season',
     answer: 'no',
     weight: 'decides',
@@ -82,18 +83,18 @@ function outsideHarvest(facts: CombFacts): Finding | null {
     sentence,
   });
   if (rules.harvestWhen === 'dead-outs')
-    return no('dead colonies only', 'By your rule honey is taken from dead colonies only.');
+    return no(lookSay('look.season.rule-dead'), lookSay('look.season.dead-only'));
   if (rules.harvestWhen === 'spring') {
     const from = springFrom(date, hemisphere);
     return from > date
       ? no(
-          'once in spring',
-          `By your rule once in spring, after the winter: from ${dateWords(from)}.`,
+          lookSay('look.season.rule-spring'),
+          lookSay('look.season.spring', { from: asDate(from) }),
         )
       : null;
   }
   if (rules.harvestWhen === 'flow' && colony.flow?.flow === 'none')
-    return no('in the main flow', 'By your rule in the main flow; a dearth was noted.', [
+    return no(lookSay('look.season.rule-flow'), lookSay('look.season.flow'), [
       restsOn('flow', colony.flow.on, date, rules.shelfDays.flow),
     ]);
   return null;
@@ -101,7 +102,7 @@ function outsideHarvest(facts: CombFacts): Finding | null {
 
 function potsSeason(facts: CombFacts): Finding | null {
   const { colony, rules, date, hemisphere, potsDrawnOn } = facts;
-  const no = (rule: string, sentence: string, rests: Finding['restsOn'] = []): Finding => ({
+  const no = (rule: Say, sentence: Say, rests: Finding['restsOn'] = []): Finding => ({
     question: 'season',
     answer: 'no',
     weight: 'decides',
@@ -110,22 +111,25 @@ function potsSeason(facts: CombFacts): Finding | null {
     sentence,
   });
   if (colony.strength?.strength === 'weak')
-    return no('none from a weak colony', 'The colony is weak: nothing is drawn from it.', [
+    return no(lookSay('look.season.rule-weak'), lookSay('look.season.weak'), [
       restsOn('strength', colony.strength.on, date, rules.shelfDays.strength),
     ]);
   if (inWinter(date, hemisphere, rules))
-    return no('winter', 'It is winter: the pots are all they have.');
+    return no(lookSay('look.season.rule-winter'), lookSay('look.season.winter'));
   const days = daysToWinter(date, hemisphere, rules);
   if (days < rules.potsWeeksBeforeWinter * 7)
     return no(
-      `none within ${rules.potsWeeksBeforeWinter} weeks of winter`,
-      `Winter begins in ${counted(days, 'day')}; by your rule nothing is drawn in the ${rules.potsWeeksBeforeWinter} weeks before it.`,
+      lookSay('look.season.rule-before-winter', { weeks: rules.potsWeeksBeforeWinter }),
+      lookSay('look.season.before-winter', { days, weeks: rules.potsWeeksBeforeWinter }),
     );
   const again = potsDrawnOn && addDays(potsDrawnOn, YEAR_DAYS);
   if (again && again > date)
     return no(
-      'once a year',
-      `Drawn on ${dateWords(potsDrawnOn)}: once a year at most, so not before ${dateWords(again)}.`,
+      lookSay('look.season.rule-yearly'),
+      lookSay('look.season.yearly', {
+        on: asDate(potsDrawnOn),
+        from: asDate(again),
+      }),
       [restsOn('harvest', potsDrawnOn, date)],
     );
   return null;

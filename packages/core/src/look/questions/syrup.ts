@@ -1,10 +1,12 @@
 import { endOf } from '../../units/known.js';
 import { isStingless } from '../../hive/kinds.js';
 import { filledShare } from '../../comb/contents.js';
-import { addDays, dateWords, daysBetween } from '../../units/dates.js';
+import { together, type Say } from '../../say/say.js';
+import { addDays, daysBetween } from '../../units/dates.js';
 import type { ColonyState } from '../colonyState.js';
 import { type CombFacts, type SidesSeen } from '../combFacts.js';
-import { restsOn } from '../finding.js';
+import { asDate, restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
 type Feeding = ColonyState['feedings'][number];
@@ -41,7 +43,7 @@ export function syrup(facts: CombFacts): Finding {
   const open = suspects.filter((s) => s.says.answer === 'unknown');
   const base = {
     question: 'syrup' as const,
-    rule: 'filled since it was fed',
+    rule: lookSay('look.syrup.rule'),
     restsOn: feedings.map((f) => restsOn('feeding', f.on, facts.date)),
   };
   if (held.length)
@@ -49,52 +51,60 @@ export function syrup(facts: CombFacts): Finding {
       ...base,
       answer: 'yes',
       weight: 'decides',
-      sentence: `${fedText(held.map((s) => s.feeding))} ${held[0].says.why} It may hold syrup and is not offered as honey for sale or gift. ${mostText(held.map((s) => s.feeding))}`,
+      sentence: together(
+        fedSaid(feedingsOf(held)),
+        held[0].says.why,
+        lookSay('look.syrup.may-hold'),
+        mostSaid(feedingsOf(held)),
+      ),
     };
   if (open.length)
     return {
       ...base,
       answer: 'unknown',
       weight: 'decides',
-      sentence: `${fedText(open.map((s) => s.feeding))} ${open[0].says.why} ${mostText(open.map((s) => s.feeding))}`,
+      sentence: together(fedSaid(feedingsOf(open)), open[0].says.why, mostSaid(feedingsOf(open))),
     };
   return {
     ...base,
     answer: 'no',
     weight: 'notes',
     sentence: suspects.length
-      ? `${fedText(feedings)} ${endOf(suspects).says.why}`
-      : 'No feeding is noted.',
+      ? together(fedSaid(feedings), endOf(suspects).says.why)
+      : lookSay('look.syrup.none'),
   };
 }
 
 interface Says {
   answer: 'yes' | 'no' | 'unknown';
-  why: string;
+  why: Say;
 }
-const says = (answer: Says['answer'], why: string): Says => ({ answer, why });
+const says = (answer: Says['answer'], why: Say): Says => ({ answer, why });
 
 function aboutFeeding(feeding: Feeding, facts: CombFacts): Says {
   const { comb, colony } = facts;
   if (colony.syrupWord && colony.syrupWord.on >= feeding.on)
     return says(
       'no',
-      `Cleared by your word on ${dateWords(colony.syrupWord.on)}: ${colony.syrupWord.reason}.`,
+      lookSay('look.syrup.cleared', {
+        on: asDate(colony.syrupWord.on),
+        reason: colony.syrupWord.reason,
+      }),
     );
   const since = looksAfter(facts, feeding.on);
   if (since.some((look) => isEmpty(look.sides)))
-    return says('no', 'Seen empty since: what it holds came later.');
+    return says('no', lookSay('look.syrup.empty-since'));
   if (comb.builtOn !== null && comb.builtOn > addDays(feeding.on, BUILT_FROM_DAYS))
     return says(
       'no',
-      `Built on ${dateWords(comb.builtOn)}, more than ${BUILT_FROM_DAYS} days after.`,
+      lookSay('look.syrup.built-later', { on: asDate(comb.builtOn), days: BUILT_FROM_DAYS }),
     );
   const built =
     comb.builtOn !== null && comb.builtOn >= feeding.on
-      ? says('yes', `Built within ${BUILT_FROM_DAYS} days of it.`)
+      ? says('yes', lookSay('look.syrup.built-from-it', { days: BUILT_FROM_DAYS }))
       : filledSince(feeding, facts, since);
   if (built.answer !== 'no' && usedUp(feeding, facts, since))
-    return says('no', 'A flow and a brood cycle lie between: what was fed is taken as used up.');
+    return says('no', lookSay('look.syrup.used-up'));
   return built;
 }
 
@@ -108,22 +118,14 @@ function filledSince(
     .filter((look) => look.on <= feeding.on)
     .at(-1);
   const now = since.at(-1);
-  if (!before)
-    return says(
-      'unknown',
-      'Nobody looked at this comb before it was fed: whether it was filled since is not known.',
-    );
-  if (!hadRoom(before.sides)) return says('no', 'It was full before and had no room for it.');
-  if (!now) return says('unknown', 'It had room and was not looked at since.');
+  if (!before) return says('unknown', lookSay('look.syrup.nobody-looked'));
+  if (!hadRoom(before.sides)) return says('no', lookSay('look.syrup.was-full'));
+  if (!now) return says('unknown', lookSay('look.syrup.not-looked-since'));
   const gain = gainBetween(before.sides, now.sides);
-  if (gain === null)
-    return says(
-      'unknown',
-      'It had room; the two looks saw different sides, so the gain is not known.',
-    );
+  if (gain === null) return says('unknown', lookSay('look.syrup.different-sides'));
   return gain > EYE
-    ? says('yes', 'It had room then and gained since.')
-    : says('no', 'It had room but did not gain since.');
+    ? says('yes', lookSay('look.syrup.gained'))
+    : says('no', lookSay('look.syrup.did-not-gain'));
 }
 
 /**
@@ -177,13 +179,27 @@ function gainBetween(before: SidesSeen, now: SidesSeen): number | null {
   return gains.length ? Math.max(...gains) : null;
 }
 
-const fedText = (feedings: readonly Feeding[]): string =>
-  `Fed ${feedings.map((f) => `${f.litres} L ${f.what} on ${dateWords(f.on)}`).join(', ')}.`;
+const feedingsOf = (suspects: readonly { feeding: Feeding }[]): Feeding[] =>
+  suspects.map((s) => s.feeding);
 
-function mostText(feedings: readonly Feeding[]): string {
-  const sum = (edge: 'low' | 'high'): number =>
-    feedings.reduce((kg, f) => kg + f.litres * STORES_PER_LITRE[f.what][edge], 0);
-  return `At most ${sum('low').toFixed(1)}–${sum('high').toFixed(1)} kg of stores in the whole hive can be from it.`;
+const fedSaid = (feedings: readonly Feeding[]): Say =>
+  lookSay('look.syrup.fed', {
+    feedings: {
+      and: feedings.map((f) =>
+        lookSay(`look.syrup.feeding.${f.what}`, {
+          volume: { volumeL: f.litres },
+          on: asDate(f.on),
+        }),
+      ),
+    },
+  });
+
+function mostSaid(feedings: readonly Feeding[]): Say {
+  const sumG = (edge: 'low' | 'high'): number =>
+    feedings.reduce((g, f) => g + f.litres * STORES_PER_LITRE[f.what][edge] * 1000, 0);
+  return lookSay('look.syrup.at-most', {
+    stores: { massG: { low: sumG('low'), high: sumG('high') }, as: 'estimate' },
+  });
 }
 
 /** Days since the last feeding; null where none is noted. */

@@ -1,9 +1,10 @@
+import { together, type Mass, type Say } from '../../say/say.js';
 import { isStingless } from '../../hive/kinds.js';
 import { daysToWinter, inWinter } from '../../rules/winter.js';
 import { type CombFacts, wasRead } from '../combFacts.js';
-import { kgText, restsOn } from '../finding.js';
+import { restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
-import { counted } from '../../units/format.js';
 
 /** Winter nearer than this is said with the need. */
 const NEAR_WINTER_DAYS = 60;
@@ -14,22 +15,26 @@ const NEAR_WINTER_DAYS = 60;
  */
 export function theirs(facts: CombFacts): Finding {
   const { colony, comb, stores } = facts;
-  const base = { question: 'theirs' as const, rule: 'winter need', restsOn: [] };
+  const base = {
+    question: 'theirs' as const,
+    rule: lookSay('look.theirs.rule'),
+    restsOn: [],
+  };
   if (colony.dead)
     return {
       ...base,
       answer: 'no',
       weight: 'notes',
-      sentence: 'The colony is gone: no winter is counted.',
+      sentence: lookSay('look.theirs.dead'),
     };
   if (comb.reserved)
     return {
       ...base,
-      rule: 'kept for the bees',
+      rule: lookSay('look.theirs.rule-kept'),
       restsOn: colony.reserved ? [restsOn('reserved-super', colony.reserved.on, facts.date)] : [],
       answer: 'yes',
       weight: 'decides',
-      sentence: 'This super is kept for the bees: it stays untouched.',
+      sentence: lookSay('look.theirs.kept'),
     };
   if (isStingless(facts.kind)) return theirPots(facts);
   if (!stores || stores.needKg === null)
@@ -37,39 +42,45 @@ export function theirs(facts: CombFacts): Finding {
       ...base,
       answer: 'unknown',
       weight: wasRead(facts) ? 'decides' : 'notes',
-      sentence: `Say what the winter needs here: until then nobody knows what they can spare.${timeOfYear(facts)}`,
+      sentence: together(lookSay('look.theirs.say-need'), ...timeOfYear(facts)),
     };
   const { staysLowKg, needKg } = stores;
   const figures = { measured: staysLowKg, limit: needKg, unit: 'kg' as const };
-  const stays = `${kgText(staysLowKg)} would stay, counted low`;
+  const kg = inKg(staysLowKg);
+  const need = inKg(needKg);
   if (staysLowKg >= needKg - 1e-9)
     return {
       ...base,
       ...figures,
       answer: 'no',
       weight: 'notes',
-      sentence: `${stays}; the winter needs ${kgText(needKg)}.${timeOfYear(facts)}`,
+      sentence: together(lookSay('look.theirs.spared', { kg, need }), ...timeOfYear(facts)),
     };
   const { unreadCombs = 0, fullStoresKg = 0 } = stores;
   // What is not read is unknown, not nothing: they need it for certain only where all of it full
   // would not do.
   const mayBeCovered = unreadCombs > 0 && staysLowKg + unreadCombs * fullStoresKg >= needKg;
-  const readMore = `Read more combs first: ${counted(unreadCombs, 'other')} not read yet.`;
-  const ofRead = `Of what was read ${stays}; the winter needs ${kgText(needKg)}.`;
   if (mayBeCovered)
     return {
       ...base,
       ...figures,
       answer: 'unknown',
       weight: wasRead(facts) ? 'decides' : 'notes',
-      sentence: `${readMore} ${ofRead}${timeOfYear(facts)}`,
+      sentence: together(
+        lookSay('look.theirs.read-more', { unread: unreadCombs }),
+        lookSay('look.theirs.of-read', { kg, need }),
+        ...timeOfYear(facts),
+      ),
     };
   return {
     ...base,
     ...figures,
     answer: 'yes',
     weight: wasRead(facts) ? 'decides' : 'notes',
-    sentence: `Theirs: without it ${stays}, the winter needs ${kgText(needKg)}.${timeOfYear(facts)}`,
+    sentence: together(
+      lookSay('look.theirs.theirs', { stays: lookSay('look.theirs.stays', { kg }), need }),
+      ...timeOfYear(facts),
+    ),
   };
 }
 
@@ -80,15 +91,21 @@ export function potsToSpare(honeySealed: number, potsStayPercent: number): numbe
 
 function theirPots(facts: CombFacts): Finding {
   const { pots } = facts.comb;
-  const share = facts.rules.potsStayPercent;
+  const percent = facts.rules.potsStayPercent;
+  const share = { percent };
   const base = {
     question: 'theirs' as const,
-    rule: `${share} % of the sealed pots stay`,
+    rule: lookSay('look.theirs.rule-pots', { share }),
     restsOn: [],
   };
   if (!pots)
-    return { ...base, answer: 'unknown', weight: 'notes', sentence: 'The pots were not counted.' };
-  const spare = potsToSpare(pots.honeySealed, share);
+    return {
+      ...base,
+      answer: 'unknown',
+      weight: 'notes',
+      sentence: lookSay('look.theirs.not-counted'),
+    };
+  const spare = potsToSpare(pots.honeySealed, percent);
   if (spare === 0 && pots.honeySealed > 0)
     return {
       ...base,
@@ -96,7 +113,7 @@ function theirPots(facts: CombFacts): Finding {
       weight: 'decides',
       measured: pots.honeySealed,
       unit: 'pots',
-      sentence: `Theirs: of ${pots.honeySealed} sealed ${pots.honeySealed === 1 ? 'pot' : 'pots'} none can be spared when ${share} % stay.`,
+      sentence: lookSay('look.theirs.their-pots', { sealed: pots.honeySealed, share }),
     };
   return {
     ...base,
@@ -105,20 +122,23 @@ function theirPots(facts: CombFacts): Finding {
     measured: spare,
     limit: pots.honeySealed,
     unit: 'pots',
-    sentence: `At most ${spare} of ${pots.honeySealed} sealed pots are drawn: ${share} % stay for their winter, by your rule.`,
+    sentence: lookSay('look.theirs.spare-pots', { spare, sealed: pots.honeySealed, share }),
   };
 }
 
 /** What the season adds: near or in winter, and in a dearth, what stays is all they have. */
-function timeOfYear(facts: CombFacts): string {
+function timeOfYear(facts: CombFacts): Say[] {
   const { date, hemisphere, rules, colony } = facts;
-  const parts: string[] = [];
-  if (inWinter(date, hemisphere, rules))
-    parts.push('It is winter: what hangs there is all they have.');
-  else {
-    const days = daysToWinter(date, hemisphere, rules);
-    if (days <= NEAR_WINTER_DAYS) parts.push(`Winter begins in ${counted(days, 'day')}.`);
-  }
-  if (colony.flow?.flow === 'none') parts.push('A dearth was noted: nothing comes in.');
-  return parts.length ? ` ${parts.join(' ')}` : '';
+  const isWinter = inWinter(date, hemisphere, rules);
+  const days = daysToWinter(date, hemisphere, rules);
+  return [
+    ...(isWinter ? [lookSay('look.theirs.in-winter')] : []),
+    ...(!isWinter && days <= NEAR_WINTER_DAYS
+      ? [lookSay('look.theirs.near-winter', { days })]
+      : []),
+    ...(colony.flow?.flow === 'none' ? [lookSay('look.theirs.dearth')] : []),
+  ];
 }
+
+/** What stays and what is needed stand beside each other: both in the same unit. */
+const inKg = (kg: number): Mass => ({ massG: kg * 1000, as: 'large' });

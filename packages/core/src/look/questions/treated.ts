@@ -1,10 +1,10 @@
 import { endOf } from '../../units/known.js';
-import { dateWords, daysBetween } from '../../units/dates.js';
+import { daysBetween } from '../../units/dates.js';
 import type { ColonyState } from '../colonyState.js';
 import type { CombFacts } from '../combFacts.js';
-import { capitalised, restsOn } from '../finding.js';
+import { asDate, restsOn } from '../finding.js';
+import { lookSay } from '../says.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
-import { counted } from '../../units/format.js';
 
 type Treatment = ColonyState['treatments'][number];
 
@@ -35,7 +35,7 @@ export function treated(facts: CombFacts): Finding {
   const present = treatmentsOf(facts);
   const base = {
     question: 'treated' as const,
-    rule: 'waiting time',
+    rule: lookSay('look.treated.rule'),
     restsOn: present.map((t) => restsOn('treatment', t.on, date)),
   };
   const waiting = waitingTreatment({ ...facts.colony, treatments: present }, date);
@@ -47,41 +47,48 @@ export function treated(facts: CombFacts): Finding {
       measured: daysBetween(date, waiting.waitUntil),
       limit: 0,
       unit: 'days',
-      sentence: `No comb from a treated colony: ${named(waiting)}, its waiting time of ${counted(waiting.waitDays, 'day')} ends ${dateWords(waiting.waitUntil)}.`,
+      sentence: lookSay('look.treated.waiting', {
+        ...named(waiting),
+        days: waiting.waitDays,
+        until: asDate(waiting.waitUntil),
+      }),
     };
   const barred = present.find((t) => t.supersOn === 'no');
   if (barred)
     return {
       ...base,
-      rule: 'leaflet: no honey supers on',
+      rule: lookSay('look.treated.rule-supers'),
       answer: 'yes',
       weight: 'forbids',
-      sentence: `This comb hung there during ${named(barred)}, whose leaflet allows no honey comb in the hive: it is not taken for honey.`,
+      sentence: lookSay('look.treated.barred', named(barred)),
     };
   const unread = present.find((t) => t.supersOn === 'unknown');
   if (unread)
     return {
       ...base,
-      rule: 'leaflet not read',
+      rule: lookSay('look.treated.rule-unread'),
       answer: 'unknown',
       weight: 'decides',
-      sentence: `This comb hung there during ${named(unread)}: read the leaflet, whether honey supers may be on, and note it.`,
+      sentence: lookSay('look.treated.unread', named(unread)),
     };
   if (present.length)
     return {
       ...base,
       answer: 'no',
       weight: 'notes',
-      sentence: `${capitalised(named(endOf(present)))}: the leaflet allows supers on, as you noted, and the waiting time is over.`,
+      sentence: lookSay('look.treated.allowed', named(endOf(present))),
     };
   return {
     ...base,
     answer: 'no',
     weight: 'notes',
     sentence: facts.colony.treatments.length
-      ? 'Built after the waiting time of every treatment noted.'
-      : 'No treatment is noted.',
+      ? lookSay('look.treated.built-after')
+      : lookSay('look.treated.none'),
   };
 }
 
-const named = (t: Treatment): string => `${t.product} on ${dateWords(t.on)}`;
+const named = (t: Treatment): { product: string; on: { date: string } } => ({
+  product: t.product,
+  on: asDate(t.on),
+});

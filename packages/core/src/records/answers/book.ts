@@ -56,7 +56,7 @@ const correctionRecord = z.strictObject({
   count: number,
   factor: range,
   applies: z.boolean(),
-  sentence: text,
+  sentence: sayRecord,
 });
 /** What the household's own scale says of its estimates. */
 export type EstimateCorrection = z.infer<typeof correctionRecord>;
@@ -66,7 +66,7 @@ const missedGearRecord = z.strictObject({
   honeyKg: range.nullable(),
   minutes: number.nullable(),
   harvests: number,
-  sentence: text,
+  sentence: sayRecord,
 });
 /** What a press or a larger bucket would have saved. */
 export type MissedGear = z.infer<typeof missedGearRecord>;

@@ -1,3 +1,4 @@
+import { sayRecord } from '../../say/say.js';
 import { z } from 'zod';
 import { id, text, day, number, range } from './fields.js';
 import { HIVE_KIND_NAMES } from './hive.js';
@@ -54,7 +55,7 @@ export const questionRecord = z
       'years-counted-twice',
       'side-named-twice',
     ]),
-    sentence: text,
+    sentence: sayRecord,
     hiveId: id.nullable(),
     batchId: id.nullable(),
   })

@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { day, text, number } from './fields.js';
+import { sayRecord } from '../../say/say.js';
+import { day, number } from './fields.js';
 
 export const boxEventRecord = z.strictObject({
   on: day,
-  sentence: text,
+  sentence: sayRecord,
   /** What was weighed at it, grams; only of a harvest. */
   g: number.optional(),
 });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { number, text } from './fields.js';
+import { sayRecord } from '../../say/say.js';
+import { number } from './fields.js';
 
 export const KEEPING_GRADES = ['keeps', 'watch', 'use-soon', 'ferments', 'keep-cold'] as const;
 export type KeepingGrade = (typeof KEEPING_GRADES)[number];
@@ -13,11 +14,11 @@ export const lotKeepingRecord = z.strictObject({
   bestBeforeMonths: number.nullable(),
   /** Days after the harvest for a use-by date; null where best-before stands. */
   useByDays: number.nullable(),
-  /** Words the label carries beside the date. */
-  words: text,
+  /** Words the label carries beside the date; null where it carries none. */
+  words: sayRecord.nullable(),
   /** Why it is not for sale; null where water does not speak against it. */
-  notForSale: text.nullable(),
+  notForSale: sayRecord.nullable(),
   /** What was measured and which rule was used. */
-  sentence: text,
+  sentence: sayRecord,
 });
 export type LotKeeping = z.infer<typeof lotKeepingRecord>;

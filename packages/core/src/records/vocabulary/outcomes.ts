@@ -1,3 +1,5 @@
+import type { Say } from '../../say/say.js';
+import { listSay } from './listSays.js';
 /** What became of one comb, frame or group of pots. */
 export const TAKE_OUTCOMES = [
   'taken',
@@ -10,14 +12,14 @@ export const TAKE_OUTCOMES = [
 ] as const;
 export type TakeOutcome = (typeof TAKE_OUTCOMES)[number];
 
-export const OUTCOME_WORDS: Record<TakeOutcome, string> = {
-  taken: 'taken',
-  broke: 'broke, taken',
-  fell: 'fell, taken',
-  'put-back': 'put back',
-  'brood-seen': 'brood seen, put back',
-  'queen-seen': 'queen seen, put back',
-  left: 'left with the bees',
+export const OUTCOME_WORDS: Record<TakeOutcome, Say> = {
+  taken: listSay('list.outcome.taken'),
+  broke: listSay('list.outcome.broke'),
+  fell: listSay('list.outcome.fell'),
+  'put-back': listSay('list.outcome.put-back'),
+  'brood-seen': listSay('list.outcome.brood-seen'),
+  'queen-seen': listSay('list.outcome.queen-seen'),
+  left: listSay('list.outcome.left'),
 };
 
 /** Whether something left the hive and has to be weighed. */
@@ -30,12 +32,12 @@ export type CombCondition = (typeof COMB_CONDITIONS)[number];
 export const WENT_TO = ['tub', 'cut-comb', 'crush', 'bees', 'melt'] as const;
 export type WentTo = (typeof WENT_TO)[number];
 
-export const WENT_TO_WORDS: Record<WentTo, string> = {
-  tub: 'into the tub',
-  'cut-comb': 'set apart for pieces',
-  crush: 'to be crushed',
-  bees: 'given back to its own bees',
-  melt: 'to be melted',
+export const WENT_TO_WORDS: Record<WentTo, Say> = {
+  tub: listSay('list.went.tub'),
+  'cut-comb': listSay('list.went.cut-comb'),
+  crush: listSay('list.went.crush'),
+  bees: listSay('list.went.bees'),
+  melt: listSay('list.went.melt'),
 };
 
 /** Everything that may go otherwise at the hive. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { sayRecord } from '../../say/say.js';
 import { text, day, number } from './fields.js';
 
 /** The questions a comb is asked, each in a file of its own under questions/. */
@@ -42,12 +43,12 @@ export const findingRecord = z
     answer: z.enum(['yes', 'no', 'unknown']),
     weight: z.enum(WEIGHTS),
     /** Which rule spoke, in a word of the Rules page or of the record. */
-    rule: text,
+    rule: sayRecord,
     measured: number.optional(),
     limit: number.optional(),
     unit: z.enum(['%', 'kg', 'days', 'pots', '°']).optional(),
     restsOn: z.array(restsOnRecord),
-    sentence: text,
+    sentence: sayRecord,
   })
   .meta({ id: 'Finding' });
 /** The answer to one question about one comb. */
@@ -58,7 +59,7 @@ export const verdictRecord = z
     verdict: z.enum(VERDICTS),
     /** The question whose finding decided. */
     decidedBy: z.enum(QUESTIONS),
-    headline: text,
+    headline: sayRecord,
     /**
      * Every question apart, the one that decided first, then what forbids, decides, advises, notes.
      */

@@ -184,6 +184,8 @@ export const choose = {
     'Ask locally about plants that give poisonous honey near {site} before it is eaten.',
   'PoisonQuestion.asked-none-are-known': 'Asked: none are known',
   'SetsTable.no-boxes-for-pieces-no': 'no boxes for pieces, no jars in the kit',
+  'SetsTable.look-again-next-year': 'look again next year',
+  'SetsTable.look-again-in-days': 'look again in {days, plural, one {# day} other {# days}}',
   'SetsTable.no-jars-in-kit': 'no jars in the kit',
   'SetsTable.as-you-lifted-them': 'As you lifted them',
   'SetsTable.nothing-taken': 'nothing taken',

@@ -150,8 +150,10 @@ export const jar = {
   'LabelsPanel.sheet': 'Sheet',
   'LabelsPanel.another-sheet-by-its-measures': 'Another sheet, by its measures…',
   'LabelsPanel.nutrition-per-100-g': 'Nutrition per 100 g',
-  'LabelsPanel.no-analysis-this-honey':
-    '{nutrition}. {nUTRITIONSOURCE}. No analysis of this honey.',
+  'LabelsPanel.no-analysis-this-honey': [
+    '{nutrition}. Typical values of honey, USDA FoodData Central, scaled to the water measured;',
+    'energy by general factors. No analysis of this honey.',
+  ],
   'LabelsPanel.page-behind-code': 'Page behind the code',
   'LabelsPanel.same-as-one-file': 'The same as one file',
   'LeaveJar.go-on-to-book-honey': 'Go on to Book, honey is left…',

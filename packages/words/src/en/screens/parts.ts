@@ -109,6 +109,7 @@ export const parts = {
   'WinterNeed.starting-value-nobodys-measurement':
     "{said} is a starting value, nobody's measurement: correct it by what is left in spring.",
   'leftStage.go-on-to': 'Go on to {stage}',
+  'leftStage.drained': 'drained',
   'leftStage.not-weighed': '{outcome}, not weighed',
   'leftStage.was-got-ready-for': '{hiveName} was got ready for {date}',
   'leftStage.planned-from-what-came-it': 'Planned from {start}; what came of it stands further on.',

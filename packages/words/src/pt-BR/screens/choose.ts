@@ -190,6 +190,8 @@ export const choose: Sentences<typeof english> = {
     'Pergunte na região por plantas de mel venenoso perto de {site} antes de comer.',
   'PoisonQuestion.asked-none-are-known': 'Perguntado: não se conhece nenhuma',
   'SetsTable.no-boxes-for-pieces-no': 'não há caixinhas para pedaços nem potes no material',
+  'SetsTable.look-again-next-year': 'olhar de novo no ano que vem',
+  'SetsTable.look-again-in-days': 'olhar de novo em {days, plural, one {# dia} other {# dias}}',
   'SetsTable.no-jars-in-kit': 'não há potes no material',
   'SetsTable.as-you-lifted-them': 'Como você os ergueu',
   'SetsTable.nothing-taken': 'nada colhido',

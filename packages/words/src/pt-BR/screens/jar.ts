@@ -152,7 +152,10 @@ export const jar: Sentences<typeof english> = {
   'LabelsPanel.sheet': 'Folha',
   'LabelsPanel.another-sheet-by-its-measures': 'Outra folha, pelas medidas…',
   'LabelsPanel.nutrition-per-100-g': 'Nutrição por 100 g',
-  'LabelsPanel.no-analysis-this-honey': '{nutrition}. {nUTRITIONSOURCE}. Não é análise deste mel.',
+  'LabelsPanel.no-analysis-this-honey': [
+    '{nutrition}. Valores típicos do mel, USDA FoodData Central, ajustados à água medida;',
+    'energia por fatores gerais. Não é análise deste mel.',
+  ],
   'LabelsPanel.page-behind-code': 'Página por trás do código',
   'LabelsPanel.same-as-one-file': 'O mesmo num arquivo só',
   'LeaveJar.go-on-to-book-honey': 'Seguir para Livro, sobra mel…',

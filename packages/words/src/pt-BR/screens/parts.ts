@@ -116,6 +116,7 @@ export const parts: Sentences<typeof english> = {
   'WinterNeed.starting-value-nobodys-measurement':
     '{said} é um valor de partida, medida de ninguém: corrija pelo que sobra na primavera.',
   'leftStage.go-on-to': 'Seguir para {stage}',
+  'leftStage.drained': 'escorrido',
   'leftStage.not-weighed': '{outcome}, não pesado',
   'leftStage.was-got-ready-for': '{hiveName} foi preparada para {date}',
   'leftStage.planned-from-what-came-it':
