@@ -18,8 +18,8 @@ export const book: Sentences<BookSays> = {
   'book.feed.sick': 'The brood of {hive} looked sick: nothing is fed back. Ask the bee inspector.',
   'book.feed.unsure': 'Nobody was sure of the brood of {hive}: look again first.',
   'book.feed.stale': [
-    'The last look at the brood of {hive} was on {on}, more than {days, plural, one {# day} other {# days}}',
-    'before: look again first.',
+    'The last look at the brood of {hive} was on {on}, more than {days, plural, one {# day}',
+    'other {# days}} before: look again first.',
   ],
   'book.feed.may': [
     'All of it is from {hive}; its brood looked healthy on {on}. Inside the hive, in the',
@@ -41,8 +41,8 @@ export const book: Sentences<BookSays> = {
     '{honey} more honey out of {wax} of wet wax.',
   ],
   'book.season.bucket': [
-    'A lower bucket that holds the whole drain: {drawOffs, plural, one {# draw-off} other {# draw-offs}}',
-    'less, {minutes} min of your hands, and no clock for the full mark.',
+    'A lower bucket that holds the whole drain: {drawOffs, plural, one {# draw-off} other',
+    '{# draw-offs}} less, {minutes} min of your hands, and no clock for the full mark.',
   ],
   'book.wax.own':
     'Your {runs, plural, one {run} other {# runs}} this way gave {share} of the wet wax.',
@@ -63,8 +63,8 @@ export const book: Sentences<BookSays> = {
   'book.asks.named-twice': '{hives}: two hives, or one written down twice?',
   'book.asks.hive-at': '“{hive}” at {site}',
   'book.asks.behind-board': [
-    'The follower board of {hive} stands behind bar {board}, but comb hangs on {count, plural, one {bar} other {bars}}',
-    '{bars} behind it. Is the board in or out?',
+    'The follower board of {hive} stands behind bar {board}, but comb hangs on {count,',
+    'plural, one {bar} other {bars}} {bars} behind it. Is the board in or out?',
   ],
   'book.asks.on-board':
     'Comb {comb} of {hive} lies on the cutting board and hangs in the hive. Is it in or out?',

@@ -7,8 +7,10 @@ export const jar: Sentences<JarSays> = {
     'Stingless-bee honey, wet by nature and outside the classes of honeybee honey: keep it',
     'cold under a vented lid and eat it soon.',
   ],
-  'jar.keep.not-measured':
-    'Water not measured: the shortest keeping date of your rules, {months, plural, one {# month} other {# months}}.',
+  'jar.keep.not-measured': [
+    'Water not measured: the shortest keeping date of your rules, {months, plural, one {#',
+    'month} other {# months}}.',
+  ],
   'jar.keep.granulates': 'It granulates, so it counts one grade worse.',
   'jar.keep.over-limit':
     '{water} water, your selling limit is {limit}: not for sale. Ask your food authority.',
@@ -71,12 +73,13 @@ export const jar: Sentences<JarSays> = {
   ],
   'jar.water.one-drop': 'One drop proves nothing: take another.',
   'jar.water.stir-and-take': [
-    'They differ by {points} points: stir and take {more, plural, one {# more sample} other {# more samples}}.',
-    'The wettest counts.',
+    'They differ by {points} points: stir and take {more, plural, one {# more sample} other',
+    '{# more samples}}. The wettest counts.',
   ],
   'jar.water.stir-well': [
-    'They differ by {points} points: stir well and sample anew. As it is, {more, plural, one {# more sample} other {# more samples}}',
-    'would tell its mean to {within} points. The wettest counts.',
+    'They differ by {points} points: stir well and sample anew. As it is, {more, plural,',
+    'one {# more sample} other {# more samples}} would tell its mean to {within} points.',
+    'The wettest counts.',
   ],
   'jar.water.measured': '{water} water',
   'jar.water.assumed': '{water} water, assumed',

@@ -337,8 +337,8 @@ export const look: Sentences<LookSays> = {
   'look.theirs.dearth': 'A dearth was noted: nothing comes in.',
   'look.treated.rule': 'waiting time',
   'look.treated.waiting': [
-    'No comb from a treated colony: {product} on {on}, its waiting time of {days, plural, one {# day} other {# days}}',
-    'ends {until}.',
+    'No comb from a treated colony: {product} on {on}, its waiting time of {days, plural,',
+    'one {# day} other {# days}} ends {until}.',
   ],
   'look.treated.rule-supers': 'leaflet: no honey supers on',
   'look.treated.barred': [

@@ -18,8 +18,8 @@ export const book: Sentences<BookSays> = {
   'book.feed.sick': 'A cria de {hive} parecia doente: nada se devolve. Pergunte ao inspetor.',
   'book.feed.unsure': 'Ninguém teve certeza da cria de {hive}: olhe de novo antes.',
   'book.feed.stale': [
-    'A última olhada na cria de {hive} foi em {on}, há mais de {days, plural, one {# dia} other {# dias}}:',
-    'olhe de novo antes.',
+    'A última olhada na cria de {hive} foi em {on}, há mais de {days, plural, one {# dia}',
+    'other {# dias}}: olhe de novo antes.',
   ],
   'book.feed.may': [
     'Tudo é de {hive}; a cria parecia sadia em {on}. Dentro da colmeia, à noitinha, e',
@@ -41,12 +41,13 @@ export const book: Sentences<BookSays> = {
     'de {honey} a mais de mel de {wax} de cera úmida.',
   ],
   'book.season.bucket': [
-    'Um balde de baixo que leva todo o escorrimento: {drawOffs, plural, one {# retirada} other {# retiradas}}',
-    'a menos, {minutes} min das suas mãos, e nenhum relógio para a marca de cheio.',
+    'Um balde de baixo que leva todo o escorrimento: {drawOffs, plural, one {# retirada}',
+    'other {# retiradas}} a menos, {minutes} min das suas mãos, e nenhum relógio para a',
+    'marca de cheio.',
   ],
   'book.wax.own': [
-    '{runs, plural, one {Sua vez} other {Suas # vezes}} deste jeito {runs, plural, one {deu} other {deram}}',
-    '{share} da cera úmida.',
+    '{runs, plural, one {Sua vez} other {Suas # vezes}} deste jeito {runs, plural, one',
+    '{deu} other {deram}} {share} da cera úmida.',
   ],
   'book.wax.no-run': 'Nenhuma vez sua deste jeito ainda.',
   'book.wax.published':
@@ -65,8 +66,8 @@ export const book: Sentences<BookSays> = {
   'book.asks.named-twice': '{hives}: duas colmeias, ou uma anotada duas vezes?',
   'book.asks.hive-at': '“{hive}” em {site}',
   'book.asks.behind-board': [
-    'A divisória de {hive} está atrás da barra {board}, mas há favo {count, plural, one {na barra} other {nas barras}}',
-    '{bars} atrás dela. A divisória está dentro ou fora?',
+    'A divisória de {hive} está atrás da barra {board}, mas há favo {count, plural, one {na',
+    'barra} other {nas barras}} {bars} atrás dela. A divisória está dentro ou fora?',
   ],
   'book.asks.on-board':
     'O favo {comb} de {hive} está na tábua de cortar e pendurado na colmeia. Está dentro ou fora?',

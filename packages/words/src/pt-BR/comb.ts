@@ -8,12 +8,12 @@ export const comb: Sentences<CombSays> = {
   'comb.guess.about-right':
     'Você acerta mais ou menos: {guesses, plural, one {# palpite} other {# palpites}} até agora.',
   'comb.guess.bias-little': [
-    'Você palpita cerca de {off} a menos: {guesses, plural, one {# palpite} other {# palpites}}',
-    'até agora.',
+    'Você palpita cerca de {off} a menos: {guesses, plural, one {# palpite} other {#',
+    'palpites}} até agora.',
   ],
   'comb.guess.bias-much': [
-    'Você palpita cerca de {off} a mais: {guesses, plural, one {# palpite} other {# palpites}}',
-    'até agora.',
+    'Você palpita cerca de {off} a mais: {guesses, plural, one {# palpite} other {#',
+    'palpites}} até agora.',
   ],
   'comb.photo.corners': [
     'Estes quatro cantos se cruzam: ponha-os em volta do favo, do alto à esquerda no',

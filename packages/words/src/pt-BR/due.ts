@@ -76,8 +76,8 @@ export const due: Sentences<DueSays> = {
   'look.due.super-on': 'pôr uma melgueira',
   'look.due.super-on.why': 'Florada forte, colônia forte.',
   'look.due.super-on.why-left': [
-    'Florada forte, {left, plural, one {com # dia pela frente} other {com # dias pela frente}},',
-    'colônia forte.',
+    'Florada forte, {left, plural, one {com # dia pela frente} other {com # dias pela',
+    'frente}}, colônia forte.',
   ],
   'look.due.flow-over': 'a florada acabou: agora mais espaço não',
   'look.due.flow-over.why': 'Melgueira vazia chama traça-da-cera e ladras.',

@@ -7,8 +7,10 @@ export const jar: Sentences<JarSays> = {
     'Mel de abelhas sem ferrão, úmido por natureza e fora das classes do mel de Apis:',
     'guarde no frio com tampa que respire e coma logo.',
   ],
-  'jar.keep.not-measured':
-    'Água não medida: o prazo mais curto das suas regras, {months, plural, one {# mês} other {# meses}}.',
+  'jar.keep.not-measured': [
+    'Água não medida: o prazo mais curto das suas regras, {months, plural, one {# mês}',
+    'other {# meses}}.',
+  ],
   'jar.keep.granulates': 'Está cristalizando, então conta um grau pior.',
   'jar.keep.over-limit': [
     '{water} de água, seu limite de venda é {limit}: não é para vender. Pergunte à',
@@ -73,12 +75,13 @@ export const jar: Sentences<JarSays> = {
   ],
   'jar.water.one-drop': 'Uma gota não prova nada: tire outra.',
   'jar.water.stir-and-take': [
-    'Diferem em {points} pontos: mexa e tire mais {more, plural, one {# amostra} other {# amostras}}.',
-    'A mais úmida conta.',
+    'Diferem em {points} pontos: mexa e tire mais {more, plural, one {# amostra} other {#',
+    'amostras}}. A mais úmida conta.',
   ],
   'jar.water.stir-well': [
-    'Diferem em {points} pontos: mexa bem e tire amostras de novo. Como está, mais {more, plural, one {# amostra diria} other {# amostras diriam}}',
-    'a média a {within} pontos. A mais úmida conta.',
+    'Diferem em {points} pontos: mexa bem e tire amostras de novo. Como está, mais {more,',
+    'plural, one {# amostra diria} other {# amostras diriam}} a média a {within} pontos. A',
+    'mais úmida conta.',
   ],
   'jar.water.measured': '{water} de água',
   'jar.water.assumed': '{water} de água, suposto',

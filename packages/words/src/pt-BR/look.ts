@@ -29,8 +29,8 @@ export const look: Sentences<LookSays> = {
   'look.dead.cause-not-known':
     'A causa não é conhecida: pergunte a um inspetor ou a um laboratório antes de comer o mel.',
   'look.dead.unasked': [
-    'Um sinal não basta, {count, plural, one {# não foi procurado} other {# não foram procurados}}:',
-    'pergunte antes de comer o mel.',
+    'Um sinal não basta, {count, plural, one {# não foi procurado} other {# não foram',
+    'procurados}}: pergunte antes de comer o mel.',
   ],
   'look.dead.sort': [
     'O favo são se separa como está: o operculado à parte, o mel aberto medido e usado',
@@ -247,7 +247,8 @@ export const look: Sentences<LookSays> = {
   'look.ripe.rule-pots': 'potes lacrados estão maduros',
   'look.ripe.pots': [
     '{sealed, plural, one {# pote lacrado, tirado} other {# potes lacrados, tirados}} no',
-    'máximo uma vez por ano{open, plural, =0 {} one {; o aberto fica} other {; os # abertos ficam}}.',
+    'máximo uma vez por ano{open, plural, =0 {} one {; o aberto fica} other {; os # abertos',
+    'ficam}}.',
   ],
   'look.season.rule-first': 'primeira safra',
   'look.season.taken-to-be-past':
@@ -326,8 +327,10 @@ export const look: Sentences<LookSays> = {
     'Diga o que o inverno pede aqui: até lá ninguém sabe o que elas podem dar.',
   'look.theirs.stays': 'ficariam {kg}, contando por baixo',
   'look.theirs.spared': 'Ficariam {kg}, contando por baixo; o inverno pede {need}.',
-  'look.theirs.read-more':
-    'Leia mais favos antes: {unread, plural, one {# outro ainda não lido} other {# outros ainda não lidos}}.',
+  'look.theirs.read-more': [
+    'Leia mais favos antes: {unread, plural, one {# outro ainda não lido} other {# outros',
+    'ainda não lidos}}.',
+  ],
   'look.theirs.of-read':
     'Do que foi lido ficariam {kg}, contando por baixo; o inverno pede {need}.',
   'look.theirs.theirs': 'Sem ele {stays}, o inverno pede {need}.',
@@ -346,8 +349,8 @@ export const look: Sentences<LookSays> = {
   'look.theirs.dearth': 'Foi anotada falta de florada: não entra nada.',
   'look.treated.rule': 'carência',
   'look.treated.waiting': [
-    'Nenhum favo de colônia tratada: {product} em {on}, a carência de {days, plural, one {# dia} other {# dias}}',
-    'termina em {until}.',
+    'Nenhum favo de colônia tratada: {product} em {on}, a carência de {days, plural, one {#',
+    'dia} other {# dias}} termina em {until}.',
   ],
   'look.treated.rule-supers': 'bula: sem melgueiras',
   'look.treated.barred': [
