@@ -238,7 +238,7 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
     </div>
     <div class="line maps">
       <span v-for="f in SHEET_FIELDS" :key="f"
-        ><label class="sub" :for="`map-${f}`">{{ SHEET_FIELD_WORDS[f] }}</label
+        ><label class="sub" :for="`map-${f}`">{{ said(SHEET_FIELD_WORDS[f]) }}</label
         ><select :id="`map-${f}`" v-model="settings.columns[f]" class="native">
           <option :value="null">
             {{

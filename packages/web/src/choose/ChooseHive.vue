@@ -293,7 +293,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             ? tell('ChooseHive.one-lot')
             : tell('ChooseHive.lots', { lots: lots.length })
         }}</b><span v-for="lot in lots" :key="lot.key" class="lot"
-          ><WayMark :way="lot.way" :size="22" />{{ lot.name }}</span
+          ><WayMark :way="lot.way" :size="22" />{{ said(lot.name) }}</span
         ><Button text :label="tell('ChooseHive.one-lot-or-more')" @click="lotsOpen = true" />
       </p>
     </section>

@@ -97,7 +97,7 @@ describe('what Look says', () => {
         temperatureC: 35,
         temperatureCompensated: true,
         instrumentHighC: 30,
-      } as Parameters<typeof readingDoubt>[0],
+      },
       '2026-03-14',
     );
     expect(doubt && speak(doubt, american)).toBe(
