@@ -235,7 +235,7 @@ const proofText = computed(() => {
               />
             </td>
             <td class="nowrap" :data-head="tell('SetsTable.ready-after')">
-              <span class="sub">{{ tell('SetsTable.about') }}</span>
+              <span class="sub">{{ tell('SetsTable.about') }}</span>{{ ' ' }}
               <b>{{ span(row.set.elapsedHours, 0) }} h</b><br /><span class="sub">{{
                 tell('SetsTable.at', {
                   said: measured({ temperatureC: rules.kitchenTemperatureC }),

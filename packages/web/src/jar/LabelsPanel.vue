@@ -268,6 +268,7 @@ const measuring = ref(false);
             )
             .join(', '),
         })
+      }}{{ ' '
       }}<template v-for="k in silent.filter((x) => !FIXED_FIELDS.includes(x))" :key="k"
         ><button
           type="button"

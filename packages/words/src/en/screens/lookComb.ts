@@ -197,7 +197,7 @@ export const lookComb = {
   'VerdictPanel.not-all-read': 'not all read',
   'VerdictPanel.short': '{shortKg} short',
   'VerdictPanel.needs': 'needs {limit}',
-  'VerdictPanel.over': '{measured} over',
+  'VerdictPanel.over': '{measured} points over',
   'VerdictPanel.short-2': '{limit} points short',
   'VerdictPanel.covered': 'covered',
   'VerdictPanel.yes': 'yes',

@@ -202,7 +202,7 @@ export const lookComb: Sentences<typeof english> = {
   'VerdictPanel.not-all-read': 'nem todos lidos',
   'VerdictPanel.short': 'faltam {shortKg}',
   'VerdictPanel.needs': 'precisa de {limit}',
-  'VerdictPanel.over': '{measured} de sobra',
+  'VerdictPanel.over': '{measured} pontos acima',
   'VerdictPanel.short-2': 'faltam {limit} pontos',
   'VerdictPanel.covered': 'coberto',
   'VerdictPanel.yes': 'sim',
