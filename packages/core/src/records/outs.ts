@@ -1,3 +1,4 @@
+import { fieldSay } from '../say/field.js';
 import type { Say } from '../say/say.js';
 import { listSay } from './vocabulary/listSays.js';
 import { z } from 'zod';
@@ -48,7 +49,7 @@ export function saleTotal({ count, price, discountAmount, discountPercent }: Sal
 /** What is wrong with the discount of a sale; null where nothing is. */
 export function discountIssue({ count, price, discountAmount, discountPercent }: Sale): Say | null {
   if (!discountAmount && !discountPercent) return null;
-  if (price === null) return listSay('list.discount.needs-price');
-  if (discountAmount && discountPercent) return listSay('list.discount.either');
-  return (discountAmount ?? 0) > count * price ? listSay('list.discount.too-much') : null;
+  if (price === null) return fieldSay('field.discount-without-price');
+  if (discountAmount && discountPercent) return fieldSay('field.discount-twice');
+  return (discountAmount ?? 0) > count * price ? fieldSay('field.discount-above-price') : null;
 }

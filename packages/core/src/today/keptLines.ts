@@ -1,8 +1,8 @@
-import type { HoldCause, HoldView } from '../records/holds.js';
+import { HOLD_WORDS, type HoldView } from '../records/holds.js';
 import type { Site } from '../records/hiveViews.js';
 import type { Gear } from '../records/plan.js';
 import type { TodayLine } from '../records/views.js';
-import type { Say } from '../say/say.js';
+import { together } from '../say/say.js';
 import { dateIn, line, morningOf, noonOf } from './line.js';
 import { todaySay } from './says.js';
 
@@ -49,17 +49,10 @@ export function siteLines(site: Site, hiveId: string | null, nowIso: string): To
     );
 }
 
-/** Why something is held back, what happens if it is left, what it bars, whom to ask. */
-const HELD: Record<HoldCause, { cause: Say; left: Say }> = {
-  sick: { cause: todaySay('today.hold.sick'), left: todaySay('today.hold.sick.left') },
-  dead: { cause: todaySay('today.hold.dead'), left: todaySay('today.hold.dead.left') },
-  treated: { cause: todaySay('today.hold.treated'), left: todaySay('today.hold.treated.left') },
-  syrup: { cause: todaySay('today.hold.syrup'), left: todaySay('today.hold.syrup.left') },
-};
-
 /** What is held back, and what that bars. */
 export function holdLine(hold: HoldView): TodayLine {
-  const { cause, left } = HELD[hold.cause];
+  const { name, left, bars, ask } = HOLD_WORDS[hold.cause];
+  const leftSo = together(left, bars, ask);
   const isGone = hold.lots.length === 0;
   return line({
     id: `${hold.id}-hold`,
@@ -70,10 +63,10 @@ export function holdLine(hold: HoldView): TodayLine {
     title: todaySay('today.held-back', {
       hive: hold.hiveName,
       on: { date: hold.harvestedOn },
-      cause,
+      cause: name,
     }),
     dueAt: null,
-    ifLeft: isGone ? todaySay('today.hold.gone.left', { left }) : left,
+    ifLeft: isGone ? todaySay('today.hold.gone.left', { left: leftSo }) : leftSo,
     urgent: true,
   });
 }

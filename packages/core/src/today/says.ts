@@ -61,14 +61,6 @@ export interface TodaySays {
   'today.site-task': { site: string; what: string };
   'today.site-task.left': object;
   'today.held-back': { hive: string; on: { date: string }; cause: Say };
-  'today.hold.sick': object;
-  'today.hold.dead': object;
-  'today.hold.treated': object;
-  'today.hold.syrup': object;
-  'today.hold.sick.left': object;
-  'today.hold.dead.left': object;
-  'today.hold.treated.left': object;
-  'today.hold.syrup.left': object;
   'today.hold.gone.left': { left: Say };
   'today.late-entry': { why: string };
   'today.late-entry.left': object;

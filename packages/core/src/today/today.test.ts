@@ -1,11 +1,11 @@
 import { countedCombs } from '../hive/kinds.js';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_RULES } from '../records/houseRules.js';
-import type { HoldView } from '../records/holds.js';
+import { HOLD_WORDS, type HoldView } from '../records/holds.js';
 import type { Hive, Site } from '../records/hiveViews.js';
 import type { Gear } from '../records/plan.js';
 import type { Batch, Clock, TodayLine } from '../records/views.js';
-import type { Say } from '../say/say.js';
+import { together, type Say } from '../say/say.js';
 import {
   clockLine,
   drainDue,
@@ -240,8 +240,9 @@ describe('what comes after the honey', () => {
     const hold = { id: 'o', cause: 'syrup', hiveName: 'Ipê', harvestedOn: '2026-03-01', lots: [] };
     const line = holdLine(hold as unknown as HoldView);
     expect(line).toMatchObject({ urgent: true, title: { with: { on: { date: '2026-03-01' } } } });
+    const { left, bars, ask } = HOLD_WORDS.syrup;
     expect(line.ifLeft).toEqual(
-      todaySay('today.hold.gone.left', { left: todaySay('today.hold.syrup.left') }),
+      todaySay('today.hold.gone.left', { left: together(left, bars, ask) }),
     );
   });
 });

@@ -187,7 +187,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       {{ said(keeping.sentence) }}
       <b v-if="honey?.name.endsWith('with pollen')" class="rust">{{
         tell('FillPanel.it-ferments-sooner-cold-vented', { honey: honey.name })
-      }}</b>
+      }}</b>{{ ' ' }}
       <b v-if="keeping.notForSale" class="rust">{{ said(keeping.notForSale) }}</b><template
         v-if="honey && honey.nowG > 0"
       >

@@ -57,7 +57,7 @@ const samples = computed(() =>
   </p>
   <ul v-if="samples.length" class="samples">
     <li v-for="(sample, i) in samples" :key="i">
-      {{ sample.water }} <span class="sub">{{ sample.where }}</span>
+      {{ sample.water }} <span class="sub">{{ sample.where }}</span>{{ ' ' }}
       <span v-if="sample.doubt" class="rust">{{ said(sample.doubt) }}</span>
       <button
         v-if="mayDrop"

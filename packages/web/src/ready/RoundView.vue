@@ -115,7 +115,7 @@ const seenText = (h: RoundHive): string => {
       >.
       <b v-if="plan.backOn">{{
         tell('RoundView.come-back-on', { backOn: dateText(plan.backOn) })
-      }}</b>
+      }}</b>{{ ' ' }}
       <RouterLink to="/rules?at=kit">{{ tell('RoundView.boxes-in-stock-and-vehicle') }}</RouterLink>
     </p>
     <ul :aria-label="tell('RoundView.hives-round')">

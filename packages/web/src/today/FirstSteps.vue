@@ -71,7 +71,7 @@ async function openDemo(): Promise<void> {
         {{ tell('FirstSteps.invented-apiary-in-mid-season') }}
         <a v-if="address" :href="address" target="_blank" rel="noopener">{{
           tell('FirstSteps.open-it-again')
-        }}</a>
+        }}</a>{{ ' ' }}
         <b v-if="says" class="rust" role="alert">{{ says }}</b>
       </dd>
       <dt>

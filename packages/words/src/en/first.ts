@@ -1,3 +1,4 @@
+import { hold } from './hold.js';
 import { due } from './due.js';
 import { firstScreens } from './firstScreens.js';
 import { hiveName } from './hiveName.js';
@@ -6,4 +7,4 @@ import { today } from './today.js';
 import { way } from './way.js';
 
 /** What the first screen says: Today, its shell, and what every screen shares. */
-export const first = { ...plain, ...due, ...hiveName, ...today, ...way, ...firstScreens };
+export const first = { ...plain, ...hold, ...due, ...hiveName, ...today, ...way, ...firstScreens };

@@ -4,7 +4,6 @@ import { list } from './list.js';
 import { comb } from './comb.js';
 import { book } from './book.js';
 import { jar } from './jar.js';
-import { hold } from './hold.js';
 import { entry } from './entry.js';
 import { refusal } from './refusal.js';
 import { choose } from './choose.js';
@@ -29,7 +28,6 @@ export const rest = {
   ...comb,
   ...book,
   ...jar,
-  ...hold,
   ...choose,
   ...cut,
   ...drain,

@@ -1,4 +1,5 @@
 import {
+  HOLD_WORDS,
   LANGUAGES,
   METRIC,
   US_UNITS,
@@ -78,10 +79,10 @@ describe('what is said', () => {
     const held = todaySay('today.held-back', {
       hive: 'Ipê',
       on: { date: '2026-03-07' },
-      cause: todaySay('today.hold.syrup'),
+      cause: HOLD_WORDS.syrup.name,
     });
-    expect(inEnglish(held)).toBe('Held back: Ipê, harvest of 7 Mar 2026. May hold syrup');
-    expect(speak(held, brazilian)).toMatch(/^Retido: Ipê, colheita de 7 de mar\. de 2026\. Pode/);
+    expect(inEnglish(held)).toBe('Held back: Ipê, harvest of 7 Mar 2026, may hold syrup');
+    expect(speak(held, brazilian)).toMatch(/^Retido: Ipê, colheita de 7 de mar\. de 2026, pode/);
   });
   it('shows what was written as it was, and a key that it has no words for by itself', () => {
     expect(inEnglish(asWritten('It broke off {its} bar'))).toBe('It broke off {its} bar');

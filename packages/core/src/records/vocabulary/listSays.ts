@@ -37,9 +37,6 @@ export interface ListSays {
   'list.pest.moth': object;
   'list.pest.beetle': object;
   'list.pest.both': object;
-  'list.discount.needs-price': object;
-  'list.discount.either': object;
-  'list.discount.too-much': object;
   'school.ripeCappedPercent.75': object;
   'school.ripeCappedPercent.80': object;
   'school.ripeCappedPercent.90': object;

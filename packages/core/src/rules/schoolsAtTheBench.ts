@@ -1,0 +1,171 @@
+import { rulesSay } from './says.js';
+import { question, type SchoolQuestion } from './schoolQuestion.js';
+
+/** Disagreements about what is done at the bench: draining, cutting, jars and wax. */
+export const SCHOOLS_AT_THE_BENCH: readonly SchoolQuestion[] = [
+  question('drain', 'crush', rulesSay('rules.schoolQuestions.how-comb-broken-up'), [
+    [
+      'mash',
+      rulesSay('rules.schoolQuestions.mashed'),
+      rulesSay('rules.schoolQuestions.quick-cloudier'),
+    ],
+    [
+      'chop',
+      rulesSay('rules.schoolQuestions.chopped'),
+      rulesSay('rules.schoolQuestions.between-two'),
+    ],
+    [
+      'slice',
+      rulesSay('rules.schoolQuestions.sliced-and-left'),
+      rulesSay('rules.schoolQuestions.slow-clear'),
+    ],
+  ]),
+  question('drain', 'stirs', rulesSay('rules.schoolQuestions.how-often-it-stirred'), [
+    [
+      'twice',
+      rulesSay('rules.schoolQuestions.twice'),
+      rulesSay('rules.schoolQuestions.enough-for-most-it'),
+    ],
+    [
+      'until-ended',
+      rulesSay('rules.schoolQuestions.until-it-ends'),
+      rulesSay('rules.schoolQuestions.last-it'),
+    ],
+  ]),
+  question('drain', 'remash', rulesSay('rules.schoolQuestions.it-mashed-once-more'), [
+    [
+      'never',
+      rulesSay('rules.schoolQuestions.never'),
+      rulesSay('rules.schoolQuestions.clearer-honey'),
+    ],
+    [
+      'hours',
+      rulesSay('rules.schoolQuestions.after-some-hours'),
+      rulesSay('rules.schoolQuestions.warm-bench'),
+    ],
+    [
+      'days',
+      rulesSay('rules.schoolQuestions.after-day'),
+      rulesSay('rules.schoolQuestions.cool-bench-thick-honey'),
+    ],
+  ]),
+  question('drain', 'strain', rulesSay('rules.schoolQuestions.how-it-strained'), [
+    [
+      'once',
+      rulesSay('rules.schoolQuestions.once'),
+      rulesSay('rules.schoolQuestions.crumbs-settle-and-are-skimmed'),
+    ],
+    [
+      'twice',
+      rulesSay('rules.schoolQuestions.twice'),
+      rulesSay('rules.schoolQuestions.clear-honey-for-sale'),
+    ],
+    [
+      'cloth',
+      rulesSay('rules.schoolQuestions.through-cloth'),
+      rulesSay('rules.schoolQuestions.very-clear-slow'),
+    ],
+    [
+      'none',
+      rulesSay('rules.schoolQuestions.not-at-all'),
+      rulesSay('rules.schoolQuestions.settling-does-it'),
+    ],
+  ]),
+  question('drain', 'warm', rulesSay('rules.schoolQuestions.it-warmed'), [
+    [
+      'gently',
+      rulesSay('rules.schoolQuestions.gently'),
+      rulesSay('rules.schoolQuestions.cold-kitchen-never-above-your'),
+    ],
+    [
+      'never',
+      rulesSay('rules.schoolQuestions.never'),
+      rulesSay('rules.schoolQuestions.as-bees-made-it'),
+    ],
+  ]),
+  question('cut', 'halfPieces', rulesSay('rules.schoolQuestions.half-filled-pieces'), [
+    [
+      'trimmed',
+      rulesSay('rules.schoolQuestions.cut-round'),
+      rulesSay('rules.schoolQuestions.knife-passes-open-patches-above'),
+    ],
+    [
+      'in',
+      rulesSay('rules.schoolQuestions.let-in'),
+      rulesSay('rules.schoolQuestions.eaten-soon-or-sold-at'),
+    ],
+    [
+      'out',
+      rulesSay('rules.schoolQuestions.out-altogether'),
+      rulesSay('rules.schoolQuestions.every-open-patch-kept-off'),
+    ],
+  ]),
+  question('cut', 'underWeight', rulesSay('rules.schoolQuestions.piece-too-light-for-its'), [
+    [
+      'discount',
+      rulesSay('rules.schoolQuestions.at-discount'),
+      rulesSay('rules.schoolQuestions.market-stall'),
+    ],
+    [
+      'chunk',
+      rulesSay('rules.schoolQuestions.into-chunk-jar'),
+      rulesSay('rules.schoolQuestions.nothing-sold-light'),
+    ],
+    [
+      'sample',
+      rulesSay('rules.schoolQuestions.as-sample'),
+      rulesSay('rules.schoolQuestions.who-tastes-buys'),
+    ],
+  ]),
+  question('cut', 'freeze', rulesSay('rules.schoolQuestions.comb-frozen'), [
+    [
+      'pieces',
+      rulesSay('rules.schoolQuestions.as-pieces'),
+      rulesSay('rules.schoolQuestions.quick-to-core'),
+    ],
+    [
+      'whole',
+      rulesSay('rules.schoolQuestions.whole'),
+      rulesSay('rules.schoolQuestions.cut-later-cracks-more'),
+    ],
+    [
+      'none',
+      rulesSay('rules.schoolQuestions.not-at-all'),
+      rulesSay('rules.schoolQuestions.no-moth-eaten-at-once'),
+    ],
+  ]),
+  question('jar', 'wetGear', rulesSay('rules.schoolQuestions.what-happens-to-wet-gear'), [
+    [
+      'wash',
+      rulesSay('rules.schoolQuestions.washed'),
+      rulesSay('rules.schoolQuestions.no-robbing-no-disease-carried'),
+    ],
+    [
+      'same-hive',
+      rulesSay('rules.schoolQuestions.back-inside-same-hive'),
+      rulesSay('rules.schoolQuestions.they-clean-it-never-into'),
+    ],
+    [
+      'open',
+      rulesSay('rules.schoolQuestions.out-in-open'),
+      rulesSay('rules.schoolQuestions.it-calls-robbers-and-many'),
+    ],
+  ]),
+  question('jar', 'waxWay', rulesSay('rules.schoolQuestions.how-wax-melted'), [
+    [
+      'solar',
+      rulesSay('rules.schoolQuestions.in-sun'),
+      rulesSay('rules.schoolQuestions.summer-no-fire'),
+    ],
+    [
+      'water-bath',
+      rulesSay('rules.schoolQuestions.in-water-bath'),
+      rulesSay('rules.schoolQuestions.any-day-never-on-flame'),
+    ],
+    [
+      'bag-press',
+      rulesSay('rules.schoolQuestions.in-bag-pressed'),
+      rulesSay('rules.schoolQuestions.old-comb-gives-most-so'),
+    ],
+  ]),
+];
