@@ -225,7 +225,8 @@ async function cracked(): Promise<void> {
         ><b>{{ measured({ areaCm2: restCm2 }) }}</b> {{ tell('BoardPanel.to-crush') }}</span
       ><span v-if="knife.shown.value.value > 0"
         ><b>{{ rules.currency }} {{ knife.shown.value.value.toFixed(0) }}</b
-        ><small class="sub">{{
+        >{{ ' '
+        }}<small class="sub">{{
           tell('BoardPanel.less-empty-boxes', {
             proven: knife.shown.value.proven
               ? tell('BoardPanel.nothing-better', { step: { lengthMm: 5 } })

@@ -51,8 +51,8 @@ const lots = computed(() =>
             })
           }}</b
           ><span class="sub"
-            >{{ l.kind === 'pieces' ? tell('ShelfPlace.pieces-of-comb') : 'Jars' }} {{ l.code }},
-            {{ batch?.hiveName }}, {{ batch ? dateText(batch.date) : '' }}</span
+            >{{ l.kind === 'pieces' ? tell('ShelfPlace.pieces-of-comb') : tell('ShelfPlace.jars') }}
+            {{ l.code }}, {{ batch?.hiveName }}, {{ batch ? dateText(batch.date) : '' }}</span
           ><span v-if="l.useBy" class="rust">{{
             tell('ShelfPlace.use-first-by-not-for', { useBy: dateText(l.useBy) })
           }}</span></span

@@ -361,6 +361,9 @@ svg {
   display: flex;
   flex-direction: column;
 }
+.figures div:only-child {
+  grid-column: 1 / -1;
+}
 .figures b {
   font-size: 25px;
   line-height: 30px;

@@ -264,6 +264,7 @@ export const jar = {
   'ShelfPanel.to': ', to {who}',
   'ShelfPanel.forget-this-name': 'Forget this name',
   'ShelfPlace.all-that-stands-there': 'All that stands there',
+  'ShelfPlace.jars': 'Jars',
   'ShelfPlace.shelf-empty': 'The shelf is empty.',
   'ShelfPlace.text': '{left} of {count} × {netG}',
   'ShelfPlace.use-first-by-not-for': 'Use first, by {useBy}; not for sale.',

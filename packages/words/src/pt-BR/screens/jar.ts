@@ -270,6 +270,7 @@ export const jar: Sentences<typeof english> = {
   'ShelfPanel.to': ', para {who}',
   'ShelfPanel.forget-this-name': 'Esquecer este nome',
   'ShelfPlace.all-that-stands-there': 'Tudo o que está lá',
+  'ShelfPlace.jars': 'Potes',
   'ShelfPlace.shelf-empty': 'A prateleira está vazia.',
   'ShelfPlace.text': '{left} de {count} × {netG}',
   'ShelfPlace.use-first-by-not-for': 'Usar primeiro, até {useBy}; não vender.',
