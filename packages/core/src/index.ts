@@ -2,6 +2,7 @@ export * from './badInput.js';
 export * from './calculators.js';
 export * from './say/languages.js';
 export * from './say/field.js';
+export { atMostLetters } from './say/limits.js';
 export * from './say/say.js';
 export * from './units/between.js';
 export * from './units/known.js';

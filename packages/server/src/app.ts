@@ -35,7 +35,7 @@ import { calendarFiles } from './ready/calendars.js';
 import { readyFiles } from './ready/reads.js';
 import type { Reading } from './reading.js';
 import { readRoutes } from './reads.js';
-import { readerOf } from './spoken.js';
+import { readerOf, rememberLanguage } from './spoken.js';
 import { currentRules } from './rules/currentRules.js';
 import type { Reader } from './words.js';
 import { METRIC } from '@furrow/core';
@@ -99,6 +99,7 @@ export function makeApp({
       referrerPolicy: { policy: 'same-origin' },
     }),
   );
+  app.use(rememberLanguage);
   if (house?.proxyName) app.set('trust proxy', 'loopback');
   if (house) app.use(markDoor(house, restore?.secret ?? null));
   app.use(ownDoorsOnly(house?.names ?? (() => [])));
@@ -205,7 +206,7 @@ export function makeApp({
 async function readerOfProblem(request: Request, db: Knex): Promise<Reader> {
   const rules = await currentRules(db).then(
     (current) => current.rules,
-    () => ({ units: METRIC, currency: '' }),
+    () => ({ language: null, units: METRIC, currency: '' }),
   );
   return readerOf(request, rules);
 }

@@ -22,6 +22,10 @@ export class Problem extends Error {
   get detail(): string {
     return this.message;
   }
+  /** The sentence in the language and units of its reader. */
+  toldTo(reader: Reader): string {
+    return typeof this.says === 'string' ? this.says : speak(this.says, reader);
+  }
   /** As it is answered, in the language and units of its reader. */
   told(reader: Reader): Record<string, unknown> {
     const { says } = this;

@@ -1,9 +1,9 @@
 import { METRIC, US_UNITS, asWritten, todaySay } from '@furrow/core';
 import { describe, expect, it } from 'vitest';
-import { readerOf, withTexts } from './spoken.js';
+import { atHome, readerAtHome, readerOf, rememberLanguage, withTexts } from './spoken.js';
 
 const asks = (tags: string[]) => ({ acceptsLanguages: () => tags }) as never;
-const rules = { units: US_UNITS, currency: 'R$' };
+const rules = { language: null, units: US_UNITS, currency: 'R$' };
 
 describe('an answer in the language that was asked for', () => {
   const answer = {
@@ -11,7 +11,7 @@ describe('an answer in the language that was asked for', () => {
   };
   it('has the text beside the key and what stands in it', () => {
     const reader = readerOf(asks(['pt-BR']), rules);
-    expect(reader).toEqual({ language: 'pt-BR', ...rules });
+    expect(reader).toEqual({ ...rules, language: 'pt-BR' });
     expect(withTexts(answer, reader)).toEqual({
       items: [
         {
@@ -27,4 +27,24 @@ describe('an answer in the language that was asked for', () => {
     expect(withTexts(asWritten('Hält noch'), reader)).toMatchObject({ text: 'Hält noch' });
     expect(withTexts(answer, reader).items[0].title).toMatchObject({ text: 'Stir Ipê' });
   });
+});
+
+describe('the language of what is printed', () => {
+  const stir = todaySay('today.stir', { name: 'Ipê' });
+  const during = <Done>(tags: string[], done: () => Done): Done => {
+    let result: Done | undefined;
+    rememberLanguage(asks(tags), null as never, () => (result = done()));
+    return result!;
+  };
+  it.each([
+    ['pt-BR', ['en'], 'Mexer Ipê'],
+    ['en', ['pt-BR'], 'Stir Ipê'],
+    [null, ['pt'], 'Mexer Ipê'],
+    [null, ['fr'], 'Stir Ipê'],
+  ] as const)('the household speaks %s, the device asks for %j: %s', (language, tags, text) =>
+    expect(during([...tags], () => atHome({ ...rules, language })(stir))).toBe(text),
+  );
+  it('is English where nobody asks', () => expect(readerAtHome(rules).language).toBe('en'));
+  it('an answer is in the household’s language where the device asks for none that is spoken', () =>
+    expect(readerOf(asks(['fr']), { ...rules, language: 'pt-BR' }).language).toBe('pt-BR'));
 });

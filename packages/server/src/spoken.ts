@@ -1,21 +1,40 @@
-import { isSay, languageOf, type Speak, type Units } from '@furrow/core';
+import { AsyncLocalStorage } from 'node:async_hooks';
+import { isSay, languageOf, type HouseRules, type Language, type Speak } from '@furrow/core';
 import { speak, type Reader } from './words.js';
-import type { Request } from 'express';
+import type { NextFunction, Request, Response } from 'express';
 
-/** Who reads an answer: in the language the request asks for, in the household's units. */
-export function readerOf(
-  request: Pick<Request, 'acceptsLanguages'>,
-  rules: { units: Units; currency: string },
-): Reader {
-  const language = languageOf(request.acceptsLanguages());
-  return { language, units: rules.units, currency: rules.currency };
+/** The rules that decide how something is said. */
+export type SpokenRules = Pick<HouseRules, 'language' | 'units' | 'currency'>;
+type Asks = Pick<Request, 'acceptsLanguages'>;
+
+/** Who asks for what is being done, as far as their device said: what languages they read. */
+const asking = new AsyncLocalStorage<readonly string[]>();
+/** Remembers the languages that a request asks for, for as long as it is being answered. */
+export function rememberLanguage(request: Request, _response: Response, next: NextFunction): void {
+  asking.run(request.acceptsLanguages(), next);
 }
 
-/** Says it as the household says it: what is printed, and what a file tells. */
-export const atHome =
-  ({ units, currency }: { units: Units; currency: string }): Speak =>
-  (say) =>
-    speak(say, { language: 'en', units, currency });
+/** Who reads an answer: in the language the request asks for, in the household's units. */
+export function readerOf(request: Asks, { language, units, currency }: SpokenRules): Reader {
+  const spoken = languageOf(request.acceptsLanguages(), language ?? undefined);
+  return { language: spoken, units, currency };
+}
+
+/** What a household that leaves the language to its devices speaks to the one that asks. */
+const languageAsked = (): Language => languageOf(asking.getStore() ?? []);
+
+/** Who reads what is printed and what a file tells: the household itself. */
+export const readerAtHome = ({ language, units, currency }: SpokenRules): Reader => ({
+  language: language ?? languageAsked(),
+  units,
+  currency,
+});
+
+/** Says it as the household says it. */
+export function atHome(rules: SpokenRules): Speak {
+  const reader = readerAtHome(rules);
+  return (say) => speak(say, reader);
+}
 
 /**
  * An answer with the text of every saying in it beside its key and what stands in it, in the

@@ -15,6 +15,7 @@ import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
 import { useMe } from './house/useHouse.js';
 import { listen, useRefresh, useRules } from './api/queries.js';
+import { hearHouseLanguage } from './words/language.js';
 import { currency, householdUnits } from './words/units.js';
 import { useUi } from './shell/ui.js';
 
@@ -23,11 +24,17 @@ const route = useRoute();
 const router = useRouter();
 const refresh = useRefresh();
 const { data: rulesVersion } = useRules();
+let hasBegun = false;
 watch(
   () => rulesVersion.value?.rules,
   (rules) => {
     householdUnits.value = rules?.units ?? METRIC;
     currency.value = rules?.currency ?? '';
+    if (!rules) return;
+    const isAnother = hearHouseLanguage(rules.language);
+    // Only as the page begins: later something may be typed on it.
+    if (isAnother && !hasBegun) location.reload();
+    hasBegun = true;
   },
   { immediate: true },
 );

@@ -25,6 +25,7 @@ import type {
 } from '@furrow/core';
 import type { entry } from './en/entry.js';
 import type { firstScreens } from './en/firstScreens.js';
+import type { paper } from './en/paper.js';
 import type { refusal } from './en/refusal.js';
 import type { restScreens } from './en/restScreens.js';
 import type { Sentences, ValuesOf } from './sentences.js';
@@ -61,8 +62,8 @@ export type ScreenSentences = typeof firstScreens & typeof restScreens;
 export type ScreenKey = keyof ScreenSentences;
 export type ScreenValues<Key extends ScreenKey> = ValuesOf<ScreenSentences[Key]>;
 
-/** What the house refuses, and what its journal says was written down. */
-type HouseSentences = typeof entry & typeof refusal;
+/** What the house refuses, prints, and what its journal says was written down. */
+type HouseSentences = typeof entry & typeof refusal & typeof paper;
 export type HouseSays = {
   [Key in keyof HouseSentences]: ValuesOf<HouseSentences[Key], SayValue>;
 };

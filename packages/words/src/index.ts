@@ -8,6 +8,7 @@ export * from './catalogue.js';
 export type { Told } from './sentences.js';
 export * from './speak/houseSay.js';
 export * from './speak/locale.js';
+export * from './speak/moments.js';
 export * from './speak/quantities.js';
 export * from './speak/reader.js';
 export * from './speak/speak.js';

@@ -34,6 +34,21 @@ const COUNTED = {
   frame: 'hiveName.frames',
   pots: 'hiveName.pots',
 } as const satisfies Record<HiveKind['unitTaken'], string>;
+const UNIT_WORDS = {
+  comb: hiveSay('hiveName.comb'),
+  box: hiveSay('hiveName.comb'),
+  frame: hiveSay('hiveName.frame'),
+  pots: hiveSay('hiveName.pot-group'),
+} as const satisfies Record<HiveKind['unitTaken'], Say>;
+/** What a unit of this kind is called within a sentence: "comb", "frame", "pots". */
+export const unitWord = (kind: HiveKindName): Say => UNIT_WORDS[hiveKind(kind).unitTaken];
+/** A unit by its place: "comb 12", "frame 2·5"; the place is not known where it is null. */
+export const unitAt = (kind: HiveKindName, slot: number | null): Say =>
+  hiveSay('hiveName.unit-at', {
+    unit: unitWord(kind),
+    place: slot === null ? '?' : placeLabel(slot),
+  });
+
 /** A number of combs with the word of its hive: "1 comb", "3 frames", "2 groups of pots". */
 export const countedCombs = (count: number, kind: HiveKindName): Say =>
   hiveSay(COUNTED[hiveKind(kind).unitTaken], { count });

@@ -9,6 +9,10 @@ export interface HiveNameSays {
   'hiveName.stingless': object;
   'hiveName.top-bar': object;
   'hiveName.warre': object;
+  'hiveName.comb': object;
+  'hiveName.frame': object;
+  'hiveName.pot-group': object;
+  'hiveName.unit-at': { unit: Say; place: string };
   'hiveName.combs': { count: number };
   'hiveName.frames': { count: number };
   'hiveName.pots': { count: number };

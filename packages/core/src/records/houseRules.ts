@@ -24,6 +24,7 @@ import {
   waxRules,
   worthRules,
 } from './ruleGroups.js';
+import { LANGUAGES } from '../say/languages.js';
 import { CRUSH_METHODS } from './vocabulary/bench.js';
 import { HIVE_KIND_NAMES } from './vocabulary/hive.js';
 import { METRIC, unitsSchema } from './vocabulary/units.js';
@@ -34,6 +35,8 @@ import { METRIC, unitsSchema } from './vocabulary/units.js';
  */
 export const houseRulesSchema = z.strictObject({
   units: unitsSchema,
+  /** What screens and papers speak; null: what the device asks for that shows or prints them. */
+  language: z.enum(LANGUAGES).nullable(),
   /** What plans, look sheets and templates are printed on. */
   paper: z.enum(['a4', 'letter']),
   /** Capped share of the honey at which a comb counts as ripe. */
@@ -126,6 +129,7 @@ export type HouseRules = z.infer<typeof houseRulesSchema>;
  */
 export const DEFAULT_RULES: HouseRules = {
   units: METRIC,
+  language: null,
   paper: 'a4',
   ripeCappedPercent: 80,
   ripeDrainPercent: 90,

@@ -19,6 +19,15 @@ export interface FieldSays {
   'field.a-week': object;
   'field.a-year-ahead': object;
   'field.three-times': object;
+  'field.on-or-off': object;
+  'field.a-step': object;
+  'field.who-is-let-in': object;
+  'field.house-name': object;
+  'field.list-of-names': object;
+  'field.names-at-most': { most: number };
+  'field.eight-letters': object;
+  'field.phone-called': object;
+  'field.whose': object;
   'field.back-or-forward': object;
   'field.choose-jar': object;
   'field.choose-hive-kind': object;

@@ -46,4 +46,8 @@ describe('the language that a device asks for', () => {
     [['fr'], 'en'],
     [[], 'en'],
   ])('%j: %s', (tags, language) => expect(languageOf(tags)).toBe(language));
+  it('is the household’s where none of them is spoken', () => {
+    expect(languageOf(['fr', '*'], 'pt-BR')).toBe('pt-BR');
+    expect(languageOf(['en'], 'pt-BR')).toBe('en');
+  });
 });

@@ -25,7 +25,3 @@ const STEPS: Record<HiveKindName, (input: TakeInput) => TakeStep[]> = {
 export function takeSteps(input: TakeInput): TakeStep[] {
   return input.places.length ? stepsInVisit(STEPS[input.kind](input), input.visit) : [];
 }
-
-/** What a unit of this kind is called in a sentence. */
-export const unitWord = (kind: HiveKindName): string =>
-  hiveKind(kind).unitTaken === 'box' ? 'comb' : hiveKind(kind).unitTaken;

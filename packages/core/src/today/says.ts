@@ -29,7 +29,7 @@ export interface TodaySays {
   'today.open-honey.left': object;
   'today.owed.vessel': { vessel: string; hive: string };
   'today.owed.vessel-unnamed': { hive: string };
-  'today.owed.comb': { word: string; place: string; hive: string };
+  'today.owed.comb': { word: Say; place: string; hive: string };
   'today.owed.box': { combs: number; hive: string };
   'today.owed.left': object;
   'today.look-back': { hive: string };

@@ -46,16 +46,3 @@ export const daysLater = (instant: string, days: number): string =>
 export function daysBetween(from: string, to: string): number {
   return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
 }
-
-/**
- * From one day to another as a person says it: "from … to …", "on …" for the same day, "from … or
- * later" without an end.
- */
-export function spanText(
-  from: string,
-  to: string | null,
-  words: (date: string) => string = dateWords,
-): string {
-  if (to === null) return `from ${words(from)} or later`;
-  return from === to ? `on ${words(from)}` : `from ${words(from)} to ${words(to)}`;
-}

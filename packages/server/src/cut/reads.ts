@@ -1,9 +1,11 @@
+import { houseSay } from '@furrow/words';
+import { atHome, readerAtHome } from '../spoken.js';
 import { spokenRuler } from '../files/template.js';
 import {
   PAPERS,
-  placeLabel,
   templateSvg,
-  unitWord,
+  unitAt,
+  type Speak,
   type CutHistory,
   type TemplateInput,
   entryOf,
@@ -18,7 +20,7 @@ import { currentRules } from '../rules/currentRules.js';
 import { rackRuns } from './keepings.js';
 
 /** A board's template: its pieces with their box's name, its cuts, its flaws. */
-async function templateOf(db: Knex, id: string): Promise<TemplateInput> {
+async function templateOf(db: Knex, id: string, speak: Speak): Promise<TemplateInput> {
   const board = await find(db, 'cutBoards', id, 'board');
   const [batch] = await batchViews(db, { id: board.batchId });
   const { kind } = await find(db, 'hives', batch.hiveId, 'hive');
@@ -26,15 +28,20 @@ async function templateOf(db: Knex, id: string): Promise<TemplateInput> {
   const take = await openRow('takes', db('takes').where({ batchId, combId, removedAt: null }));
   const kinds = new Map((await list(db, 'jarKinds')).map((k) => [k.id, k.name]));
   const pieces = await list(db, 'cutPieces', { boardId: id });
+  const { hiveName: hive } = batch;
+  const date = { date: batch.date };
+  const name = take?.slot
+    ? houseSay('paper.template-name', { hive, unit: unitAt(kind, take.slot), date })
+    : houseSay('paper.template-name-box', { hive, date });
   return {
-    name: `${batch.hiveName}${take?.slot ? `, ${unitWord(kind)} ${placeLabel(take.slot)}` : ''}, ${batch.date}`,
+    name: speak(name),
     widthMm: board.widthMm,
     heightMm: board.heightMm,
     cuts: board.cuts,
     flaws: board.flaws.filter((f) => f.kind !== 'thickness'),
     pieces: pieces
       .filter((p) => p.state !== 'cracked')
-      .map((p) => ({ ...p, label: kinds.get(p.jarKindId) ?? 'piece' })),
+      .map((p) => ({ ...p, label: kinds.get(p.jarKindId) ?? speak(houseSay('paper.piece')) })),
   };
 }
 
@@ -65,13 +72,13 @@ export function cutFiles({ db }: Reading): Router {
       .type('image/svg+xml')
       .setHeader('Content-Disposition', 'inline; filename="cutting-template.svg"');
     const { rules } = await currentRules(db);
-    const template = await templateOf(db, request.params.id);
-    response.send(templateSvg(template, spokenRuler(template.widthMm, rules.units)));
+    const template = await templateOf(db, request.params.id, atHome(rules));
+    response.send(templateSvg(template, spokenRuler(template.widthMm, readerAtHome(rules))));
   });
   router.get('/cutBoards/:id/template.pdf', async (request, response) => {
     const { rules } = await currentRules(db);
-    const template = await templateOf(db, request.params.id);
-    const pdf = await inThread('templatePdf', [template, PAPERS[rules.paper], rules.units]);
+    const template = await templateOf(db, request.params.id, atHome(rules));
+    const pdf = await inThread('templatePdf', [template, PAPERS[rules.paper], readerAtHome(rules)]);
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="cutting-template.pdf"');

@@ -1,17 +1,10 @@
 import type { AskedRow } from '../store/asked.js';
 import { z } from 'zod';
 import ical, { ICalAlarmType, ICalEventStatus, type ICalCalendar } from 'ical-generator';
-import {
-  type Caution,
-  type Clock,
-  type TimetableStep,
-  type Units,
-  METRIC,
-  todaySay,
-} from '@furrow/core';
+import { type Caution, type Clock, type TimetableStep, todaySay } from '@furrow/core';
 import { fromKept, kept } from '../store/kept.js';
 import { readySay, type Say } from '@furrow/core';
-import { PLAIN_READER, speak, type Reader } from '../words.js';
+import { houseSay, speak, type Reader } from '../words.js';
 import { DateTime } from 'luxon';
 
 /** Minutes before a step of the hands that the calendar rings; a wait rings where it ends. */
@@ -54,7 +47,7 @@ export function timetableCalendar(
     sites = new Map(),
     dropped = [],
     clocks = [],
-    units = METRIC,
+    reader,
     now,
   }: {
     cautions?: ReadonlyMap<string, readonly Caution[]>;
@@ -64,19 +57,23 @@ export function timetableCalendar(
     dropped?: readonly GivenStep[];
     /** What runs at the bench, such as a drain or comb in the cold: it rings when it is due. */
     clocks?: readonly Clock[];
-    /** The household's units, in which everything is said. */
-    units?: Units;
+    /** Who reads it: the household. */
+    reader: Reader;
     /** A later file outranks an earlier one, so that a step that was moved moves. */
     now: Date;
   },
 ): string {
-  const calendar = ical({ name, prodId: { company: 'Furrow', product: 'Furrow', language: 'EN' } });
+  const calendar = ical({
+    name,
+    prodId: { company: 'Furrow', product: 'Furrow', language: reader.language.toUpperCase() },
+  });
   const sequence = Math.floor(now.getTime() / 60_000);
-  const reader: Reader = { ...PLAIN_READER, units };
   for (const step of steps) {
     const said = (cautions.get(step.harvestId) ?? [])
       .filter((c) => c.step === step.id)
-      .map((c) => `${speak(c.text, reader)}${c.ask ? ` Ask: ${speak(c.ask, reader)}` : ''}`);
+      .map(({ text, ask }) =>
+        speak(ask ? houseSay('paper.event-ask', { text, ask }) : text, reader),
+      );
     const event = calendar.createEvent({
       id: stepUid(step),
       start: DateTime.fromISO(step.startsAt).toUTC(),

@@ -7,14 +7,14 @@ import {
   type DayPlan,
   type Paper,
   type TimetableStep,
-  type Units,
   dayOf,
 } from '@furrow/core';
-import { PLAIN_READER, saidIn, speak } from '../words.js';
+import { houseSay, momentSaid, speak, type Reader } from '../words.js';
 import type { Say } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import { drawQr } from './labels.js';
+import { wrap } from './wrap.js';
 
 const require = createRequire(import.meta.url);
 const PT_PER_MM = 72 / 25.4;
@@ -22,22 +22,11 @@ const MARGIN = 42;
 const INK = rgb(0.09, 0.13, 0.11);
 const GREY = rgb(0.28, 0.32, 0.28);
 
-/** Breaks a text into lines that fit. */
-function wrap(text: string, font: PDFFont, size: number, width: number): string[] {
-  const lines: string[] = [];
-  for (const word of text.split(/\s+/)) {
-    const last = lines.at(-1);
-    if (last !== undefined && font.widthOfTextAtSize(`${last} ${word}`, size) <= width)
-      lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(word);
-  }
-  return lines;
-}
-
 export interface PaperSaid {
   zone: string;
   paper: Paper;
-  units: Units;
+  /** Who reads it: the household. */
+  reader: Reader;
   /** Where a phone ticks the list to bring; null where no phone reaches this machine. */
   tickLink: string | null;
 }
@@ -46,29 +35,29 @@ export interface PaperSaid {
 const SQUARE_MM = 26;
 const BESIDE = SQUARE_MM * PT_PER_MM + 12;
 
-const NO_PHONE = ['No code: no phone', 'reaches this machine', 'yet. Rules,', 'In the house.'];
-
 /**
  * The square that opens the list on a phone, or that there is none, in the upper right corner;
  * gives how deep it reaches.
  */
 function drawTickSquare(
   page: PDFPage,
-  link: string | null,
+  { tickLink: link, reader }: Pick<PaperSaid, 'tickLink' | 'reader'>,
   face: PDFFont,
   right: number,
   top: number,
 ): number {
   const small = { size: 7, font: face, color: GREY };
   if (link === null) {
-    NO_PHONE.forEach((text, i) =>
+    const lines = wrap(speak(houseSay('paper.no-code'), reader), face, 7, BESIDE - 8);
+    lines.forEach((text, i) =>
       page.drawText(text, { x: right - BESIDE + 8, y: top - 10 - i * 10, ...small }),
     );
-    return top - 10 - NO_PHONE.length * 10;
+    return top - 10 - lines.length * 10;
   }
   drawQr(page, link, right - SQUARE_MM * PT_PER_MM, top, SQUARE_MM);
   const below = top - SQUARE_MM * PT_PER_MM - 8;
-  page.drawText('Tick it on a phone', { x: right - SQUARE_MM * PT_PER_MM + 3, y: below, ...small });
+  const ticks = speak(houseSay('paper.tick-on-phone'), reader);
+  page.drawText(ticks, { x: right - SQUARE_MM * PT_PER_MM + 3, y: below, ...small });
   return below - 10;
 }
 
@@ -92,9 +81,9 @@ class Writer {
     return this.said.paper.widthMm * PT_PER_MM;
   }
 
-  /** What the core says, in the household's units. */
+  /** What is to be said, as the household reads it. */
   spoken(says: Say): string {
-    return speak(says, { ...PLAIN_READER, units: this.said.units });
+    return speak(says, this.said.reader);
   }
 
   /** A new page, its heading over three furrows. */
@@ -119,14 +108,15 @@ class Writer {
 
   /** Goes on on the next page where less than this is left. */
   keepRoom(points: number): void {
-    if (this.y < MARGIN + points) this.heading(this.title, `${this.title}, continued`);
+    if (this.y < MARGIN + points)
+      this.heading(this.title, this.spoken(houseSay('paper.continued', { title: this.title })));
   }
 
   line(text: string, x: number, size: number, face: keyof Faces, gap = 1.35): void {
     const font = this.faces[face];
     const beside = this.y > this.squareEnds ? BESIDE : 0;
     const widthLeft = this.width - MARGIN - beside - x;
-    for (const part of wrap(saidIn(this.said.units, text), font, size, widthLeft)) {
+    for (const part of wrap(text, font, size, widthLeft)) {
       this.keepRoom(10);
       this.page.drawText(part, { x, y: this.y, size, font, color: face === 'plain' ? GREY : INK });
       this.y -= size * gap;
@@ -153,8 +143,7 @@ class Writer {
   /** The square that opens the list on a phone, at the end of the first lines. */
   tickSquare(): void {
     const right = this.width - MARGIN;
-    const { tickLink } = this.said;
-    this.squareEnds = drawTickSquare(this.page, tickLink, this.faces.plain, right, this.y + 12);
+    this.squareEnds = drawTickSquare(this.page, this.said, this.faces.plain, right, this.y + 12);
   }
 }
 
@@ -179,12 +168,12 @@ export async function dayPlanPdf(day: DayPlan, said: PaperSaid): Promise<Uint8Ar
   const pdf = await PDFDocument.create();
   const writer = new Writer(pdf, await embedFaces(pdf), said);
   for (const [date, steps] of byDay(day.steps, said.zone)) {
-    writer.heading(DateTime.fromISO(date).toFormat('cccc d LLLL yyyy'));
-    for (const step of steps) writeStep(writer, step, cautionsAt(day, step), said.zone);
+    writer.heading(momentSaid(DateTime.fromISO(date), 'long-date', said.reader));
+    for (const step of steps) writeStep(writer, step, cautionsAt(day, step), said);
   }
   if (day.bring.length) writeBring(writer, day.bring);
-  if (!pdf.getPageCount()) writer.heading('Nothing is planned');
-  pdf.setTitle('Furrow, the plan');
+  if (!pdf.getPageCount()) writer.heading(writer.spoken(houseSay('paper.nothing-planned')));
+  pdf.setTitle(writer.spoken(houseSay('paper.the-plan')));
   return pdf.save();
 }
 
@@ -201,12 +190,16 @@ const cautionsAt = (day: DayPlan, { harvestId, id }: TimetableStep): Caution[] =
   day.harvests.find((h) => h.id === harvestId)?.cautions.filter((c) => c.step === id) ?? [];
 
 /** How long hands are on it, or until when it waits. */
-function lastsText(step: TimetableStep, zone: string): string {
-  if (step.handsOnMinutes > 0)
-    return `${step.handsOnMinutes} min${step.people > 1 ? `, ${step.people} people` : ''}`;
+function lasts(step: TimetableStep, { zone, reader }: PaperSaid): Say {
+  const { handsOnMinutes: minutes, people } = step;
+  if (minutes > 0)
+    return people > 1
+      ? houseSay('paper.hands-on-people', { minutes, people })
+      : houseSay('paper.hands-on', { minutes });
   const starts = DateTime.fromISO(step.startsAt).setZone(zone);
   const ends = DateTime.fromISO(step.endsAt).setZone(zone);
-  return `waits until ${ends.toFormat(ends.hasSame(starts, 'day') ? 'HH:mm' : 'ccc HH:mm')}`;
+  const style = ends.hasSame(starts, 'day') ? 'clock' : 'weekday-clock';
+  return houseSay('paper.waits-until', { ends: momentSaid(ends, style, reader) });
 }
 
 const STEP_X = MARGIN + 70;
@@ -214,39 +207,48 @@ function writeStep(
   writer: Writer,
   step: TimetableStep,
   cautions: readonly Caution[],
-  zone: string,
+  said: PaperSaid,
 ): void {
   writer.keepRoom(46);
   writer.box(11);
-  const starts = DateTime.fromISO(step.startsAt).setZone(zone).toFormat('HH:mm');
-  writer.beside(starts, MARGIN + 20, 11, 'bold');
+  const starts = DateTime.fromISO(step.startsAt).setZone(said.zone);
+  writer.beside(momentSaid(starts, 'clock', said.reader), MARGIN + 20, 11, 'bold');
   writer.line(`${step.harvestName}: ${writer.spoken(step.title)}`, STEP_X, 11, 'bold');
-  const about = [writer.spoken(step.note), lastsText(step, zone), ...step.vessels].filter(Boolean);
+  const about = [
+    writer.spoken(step.note),
+    writer.spoken(lasts(step, said)),
+    ...step.vessels,
+  ].filter(Boolean);
   writer.line(about.join('  ·  '), STEP_X, 9, 'plain');
   for (const { sentence } of step.conflicts)
     writer.line(`! ${writer.spoken(sentence)}`, STEP_X, 9, 'bold');
-  for (const { text, ask } of cautions)
-    writer.line(
-      `— ${writer.spoken(text)}${ask ? ` Ask: ${writer.spoken(ask)}` : ''}`,
-      STEP_X,
-      9,
-      'plain',
-    );
+  for (const { text, ask } of cautions) {
+    const caution = ask
+      ? houseSay('paper.caution-ask', { text, ask })
+      : houseSay('paper.caution', { text });
+    writer.line(writer.spoken(caution), STEP_X, 9, 'plain');
+  }
   writer.y -= 6;
 }
 
-const WHERE_WORDS = { hive: 'To the hive', bench: 'At the bench' } as const;
+const WHERE_WORDS = {
+  hive: houseSay('paper.to-hive'),
+  bench: houseSay('paper.at-bench'),
+} as const;
 function writeBring(writer: Writer, bring: readonly BringLine[]): void {
-  writer.heading('Bring and have');
+  writer.heading(writer.spoken(houseSay('paper.bring-and-have')));
   writer.tickSquare();
   for (const where of ['hive', 'bench'] as const) {
-    writer.line(WHERE_WORDS[where], MARGIN, 12, 'display', 1.7);
+    writer.line(writer.spoken(WHERE_WORDS[where]), MARGIN, 12, 'display', 1.7);
     for (const item of bring.filter((b) => b.where === where)) {
       writer.keepRoom(30);
       writer.box(10);
       writer.line(writer.spoken(item.text), MARGIN + 20, 10.5, 'bold');
-      const missing = item.short ? ` ${writer.spoken(item.ifMissing)}` : '';
-      writer.line(`${writer.spoken(item.serves)}.${missing}`, MARGIN + 20, 9, 'plain', 1.5);
+      const { serves, ifMissing: missing } = item;
+      const why = item.short
+        ? houseSay('paper.serves-missing', { serves, missing })
+        : houseSay('paper.serves', { serves });
+      writer.line(writer.spoken(why), MARGIN + 20, 9, 'plain', 1.5);
     }
     writer.y -= 8;
   }

@@ -1,29 +1,32 @@
-import { inEnglish } from '../words.js';
+import { houseSay, inLanguage, speak, type Reader } from '../words.js';
 import {
   HIVE_KINDS,
   faceHalfWidthMm,
-  placeLabel,
   readShape,
   seenOutline,
-  unitWord,
+  unitAt,
   type Hive,
   type Paper,
 } from '@furrow/core';
 import { rgb, type PDFPage } from 'pdf-lib';
 import { POINTS_PER_MM as MM, drawQr, pdfWithFonts, type Fonts } from './labels.js';
+import { wrap } from './wrap.js';
 
 const INK = rgb(0.094, 0.129, 0.106);
 const [CARD_WIDTH_MM, CARD_HEIGHT_MM] = [85, 54];
 
-/** Said where a code would stand, by lines: there is no address that a phone reaches. */
-const NO_ADDRESS = ['No code: no phone reaches', 'this machine yet.', 'Rules, In the house.'];
-
 /**
  * A card for the hive, the size of a bank card: its name, and a code that opens its Look. Takes the
- * address of that; null where no phone reaches this machine, which the card then says.
+ * address of that; null where no phone reaches this machine, which the card then says; and who
+ * reads it.
  */
-export async function hiveCardPdf(hive: Hive, qrText: string | null): Promise<Uint8Array> {
-  const { pdf, fonts } = await pdfWithFonts(`Card of ${hive.name}`);
+export async function hiveCardPdf(
+  hive: Hive,
+  qrText: string | null,
+  reader: Reader,
+): Promise<Uint8Array> {
+  const title = speak(houseSay('paper.card-of', { hive: hive.name }), reader);
+  const { pdf, fonts } = await pdfWithFonts(title);
   const page = pdf.addPage([CARD_WIDTH_MM * MM, CARD_HEIGHT_MM * MM]);
   page.drawRectangle({
     x: 1,
@@ -35,7 +38,7 @@ export async function hiveCardPdf(hive: Hive, qrText: string | null): Promise<Ui
   });
   const size = Math.min(26, (44 * MM) / Math.max(0.1, fonts.bold.widthOfTextAtSize(hive.name, 1)));
   page.drawText(hive.name, { x: 5 * MM, y: 38 * MM, size, font: fonts.bold, color: INK });
-  page.drawText(inEnglish(HIVE_KINDS[hive.kind].name), {
+  page.drawText(speak(HIVE_KINDS[hive.kind].name, reader), {
     x: 5 * MM,
     y: 30 * MM,
     size: 9,
@@ -51,11 +54,15 @@ export async function hiveCardPdf(hive: Hive, qrText: string | null): Promise<Ui
   });
   const small = { size: 7, font: fonts.regular, color: INK };
   if (qrText === null)
-    NO_ADDRESS.forEach((line, i) =>
+    wrap(speak(houseSay('paper.no-code'), reader), fonts.regular, 7, 31 * MM).forEach((line, i) =>
       page.drawText(line, { x: 52 * MM, y: (30 - i * 4) * MM, ...small }),
     );
   else {
-    page.drawText('Scan to look', { x: 5 * MM, y: 6 * MM, ...small });
+    page.drawText(speak(houseSay('paper.scan-to-look'), reader), {
+      x: 5 * MM,
+      y: 6 * MM,
+      ...small,
+    });
     drawQr(page, qrText, 49 * MM, 43 * MM, 32);
   }
   return pdf.save();
@@ -63,10 +70,12 @@ export async function hiveCardPdf(hive: Hive, qrText: string | null): Promise<Ui
 
 /**
  * Blank combs of a hive to scale, both sides of each, for a pencil at the hive: two a row, as large
- * as a page of the household's paper lets them be; the scale stands on every page.
+ * as a page of the household's paper lets them be; the scale stands on every page. Takes who reads
+ * it.
  */
-export async function lookSheetPdf(hive: Hive, paper: Paper): Promise<Uint8Array> {
-  const { pdf, fonts } = await pdfWithFonts(`Look sheet of ${hive.name}`);
+export async function lookSheetPdf(hive: Hive, paper: Paper, reader: Reader): Promise<Uint8Array> {
+  const title = speak(houseSay('paper.look-sheet-of', { hive: hive.name }), reader);
+  const { pdf, fonts } = await pdfWithFonts(title);
   const outline = seenOutline(hive, readShape(hive).outline.depthMm);
   const [paperMm, highMm, marginMm] = [paper.widthMm, paper.heightMm, 12];
   const widthMm = Math.max(outline.topWidthMm, outline.bottomWidthMm);
@@ -76,15 +85,16 @@ export async function lookSheetPdf(hive: Hive, paper: Paper): Promise<Uint8Array
   const combs = hive.bars.filter((b) => b.comb);
   let page: PDFPage | null = null;
   const places = combs.length
-    ? combs.map((b) => `${unitWord(hive.kind)} ${placeLabel(b.slot)}`)
-    : ['comb ____'];
+    ? combs.map((b) => unitAt(hive.kind, b.slot))
+    : [houseSay('paper.comb-blank')];
   places.forEach((place, i) => {
     if (i % rows === 0)
-      page = sheetHead(pdf.addPage([paperMm * MM, highMm * MM]), hive, fonts, scale, highMm);
+      page = sheetHead(pdf.addPage([paperMm * MM, highMm * MM]), hive, fonts, scale, reader);
     const top = highMm - 34 - (i % rows) * rowMm;
     for (const side of [0, 1]) {
       const middle = marginMm + (widthMm * scale) / 2 + side * (widthMm * scale + 8);
-      page!.drawText(`${place}, side ${side ? 'B' : 'A'}`, {
+      const words = houseSay('paper.side', { place, side: side ? 'B' : 'A' });
+      page!.drawText(speak(words, reader), {
         x: (middle - (widthMm * scale) / 2) * MM,
         y: (top + 2) * MM,
         size: 8,
@@ -93,7 +103,7 @@ export async function lookSheetPdf(hive: Hive, paper: Paper): Promise<Uint8Array
       });
       drawOutline(page!, outline, middle, top, scale);
     }
-    page!.drawText('water        %    capped        %    pollen  brood', {
+    page!.drawText(speak(houseSay('paper.to-fill'), reader), {
       x: marginMm * MM,
       y: (top - outline.depthMm * scale - 5) * MM,
       size: 7,
@@ -109,8 +119,9 @@ function sheetHead(
   hive: Hive,
   fonts: Fonts,
   scale: number,
-  highMm: number,
+  reader: Reader,
 ): PDFPage {
+  const highMm = page.getHeight() / MM;
   page.drawText(hive.name, {
     x: 12 * MM,
     y: (highMm - 18) * MM,
@@ -118,10 +129,17 @@ function sheetHead(
     font: fonts.bold,
     color: INK,
   });
-  page.drawText(
-    `${hive.site.name}.  Date ______________   Bees ________   Drawn at 1 : ${(1 / scale).toFixed(1)}`,
-    { x: 12 * MM, y: (highMm - 25) * MM, size: 9, font: fonts.regular, color: INK },
-  );
+  const head = houseSay('paper.sheet-head', {
+    site: hive.site.name,
+    scale: inLanguage((1 / scale).toFixed(1), reader.language),
+  });
+  page.drawText(speak(head, reader), {
+    x: 12 * MM,
+    y: (highMm - 25) * MM,
+    size: 9,
+    font: fonts.regular,
+    color: INK,
+  });
   return page;
 }
 

@@ -76,7 +76,7 @@ export function drawQr(page: PDFPage, text: string, x: number, top: number, side
  * draws it a thousand times.
  */
 async function labelPage(laid: LaidLabel, sheet: LabelSheet, qrText: string): Promise<Uint8Array> {
-  const { pdf, fonts } = await pdfWithFonts('Label');
+  const { pdf, fonts } = await pdfWithFonts('');
   const page = pdf.addPage([
     sheet.labelWidthMm * POINTS_PER_MM,
     sheet.labelHeightMm * POINTS_PER_MM,
@@ -103,7 +103,7 @@ export async function labelsPdf(
   qrText: string,
   startAt = 0,
 ): Promise<Uint8Array> {
-  const { pdf, fonts } = await pdfWithFonts('Labels');
+  const { pdf, fonts } = await pdfWithFonts(labels[0]?.batch ?? '');
   const pages: PDFPage[] = [];
   const keys = labels.map((label) => JSON.stringify(label));
   const laidOf = new Map(labels.map((label, i) => [keys[i], layLabel(design, label, sheet)]));

@@ -1,5 +1,5 @@
 import { asWritten } from '@furrow/core';
-import { METRIC } from '@furrow/core';
+import { PLAIN_READER } from '../words.js';
 import { PAPERS, type DayPlan, type HouseRules, type TemplateInput } from '@furrow/core';
 import { PDFDocument } from 'pdf-lib';
 import request from 'supertest';
@@ -25,7 +25,7 @@ describe.each(['a4', 'letter'] as const)('sheets on %s', (paper) => {
     const nothing = { steps: [], bring: [], harvests: [] } as unknown as DayPlan;
     const pages = await pagesOf(
       await dayPlanPdf(nothing, {
-        ...{ zone: 'UTC', paper: PAPERS[paper], units: METRIC, tickLink: null },
+        ...{ zone: 'UTC', paper: PAPERS[paper], reader: PLAIN_READER, tickLink: null },
       }),
     );
     expect(pages).toEqual([SIZES[paper]]);
@@ -43,19 +43,25 @@ describe.each(['a4', 'letter'] as const)('sheets on %s', (paper) => {
       ...{ steps: [], harvests: [] },
       bring: Array.from({ length: 40 }, () => line),
     } as unknown as DayPlan;
-    const said = { zone: 'UTC', paper: PAPERS[paper], units: METRIC, tickLink } as const;
+    const said = { zone: 'UTC', paper: PAPERS[paper], reader: PLAIN_READER, tickLink } as const;
     const [first, second] = await pdfWords(await dayPlanPdf(day, said));
     expect(first).toContain(words);
     // The square stands on the first page of the list alone.
     expect(second).toContain('Smoker, fuel, matches');
     expect(second).not.toContain(words);
   });
+  it('the plan in the language of the household', async () => {
+    const nothing = { steps: [], bring: [], harvests: [] } as unknown as DayPlan;
+    const reader = { ...PLAIN_READER, language: 'pt-BR' } as const;
+    const said = { zone: 'UTC', paper: PAPERS[paper], reader, tickLink: null };
+    expect(await pdfWords(await dayPlanPdf(nothing, said))).toEqual(['Nada está planejado']);
+  });
   it('a template at true size, over as many sheets as it needs', async () => {
     const template: TemplateInput = {
       ...{ name: 'Comb 12', widthMm: 150, heightMm: 420 },
       ...{ flaws: [], pieces: [], cuts: [] },
     };
-    const pages = await pagesOf(await templatePdf(template, PAPERS[paper], METRIC));
+    const pages = await pagesOf(await templatePdf(template, PAPERS[paper], PLAIN_READER));
     expect(pages).toEqual([SIZES[paper], SIZES[paper]]);
   });
   it('the look sheet, by the rule of the house', async () => {

@@ -9,9 +9,8 @@ import {
   type Paper,
   type TemplateInput,
   type TemplateRuler,
-  type Units,
 } from '@furrow/core';
-import { PLAIN_READER, speak } from '../words.js';
+import { houseSay, speak, type Reader } from '../words.js';
 import {
   PDFDocument,
   PDFPage,
@@ -28,11 +27,11 @@ const PT = 72 / 25.4;
 const EDGES = { marginMm: 10, overlapMm: 10 };
 const INK = rgb(0, 0, 0);
 
-/** The ruler of a print in the household's units. Takes the room it has. */
-export function spokenRuler(mostMm: number, units: Units): TemplateRuler {
-  const ruler = rulerOf(mostMm, units.length === 'inches');
+/** The ruler of a print in the household's units. Takes the room it has, and who reads it. */
+export function spokenRuler(mostMm: number, reader: Reader): TemplateRuler {
+  const ruler = rulerOf(mostMm, reader.units.length === 'inches');
   const said = cutSay('cut.template.ruler', { length: { lengthMm: ruler.lengthMm } });
-  return { ...ruler, words: speak(said, { ...PLAIN_READER, units }) };
+  return { ...ruler, words: speak(said, reader) };
 }
 
 /**
@@ -43,7 +42,7 @@ export function spokenRuler(mostMm: number, units: Units): TemplateRuler {
 export async function templatePdf(
   template: TemplateInput,
   paper: Paper,
-  units: Units,
+  reader: Reader,
 ): Promise<Uint8Array> {
   const upright = { ...paper, ...EDGES };
   const pdf = await PDFDocument.create();
@@ -64,16 +63,20 @@ export async function templatePdf(
     const x = (mm: number): number => (sheet.marginMm + mm - part.xMm) * PT;
     const y = (mm: number): number => (sheet.heightMm - sheet.marginMm - 8 - (mm - part.yMm)) * PT;
     const at = (mm: number, mmY: number): { x: number; y: number } => ({ x: x(mm), y: y(mmY) });
-    page.drawText(
-      `${template.name}  sheet ${part.column + 1} of ${Math.max(...sheets.map((s) => s.column)) + 1} across, ${part.row + 1} of ${Math.max(...sheets.map((s) => s.row)) + 1} down`,
-      {
-        x: sheet.marginMm * PT,
-        y: (sheet.heightMm - sheet.marginMm - 4) * PT,
-        size: 9,
-        font,
-        color: INK,
-      },
-    );
+    const head = houseSay('paper.template-sheet', {
+      name: template.name,
+      column: part.column + 1,
+      columns: Math.max(...sheets.map((s) => s.column)) + 1,
+      row: part.row + 1,
+      rows: Math.max(...sheets.map((s) => s.row)) + 1,
+    });
+    page.drawText(speak(head, reader), {
+      x: sheet.marginMm * PT,
+      y: (sheet.heightMm - sheet.marginMm - 4) * PT,
+      size: 9,
+      font,
+      color: INK,
+    });
     page.pushOperators(
       pushGraphicsState(),
       rectangle(x(part.xMm), y(part.yMm + part.heightMm), part.widthMm * PT, part.heightMm * PT),
@@ -141,7 +144,7 @@ export async function templatePdf(
     page.pushOperators(popGraphicsState());
     const { lengthMm, stepMm, longEach, words } = spokenRuler(
       sheet.widthMm - 2 * sheet.marginMm,
-      units,
+      reader,
     );
     const base = (sheet.marginMm - 2) * PT;
     page.drawLine({

@@ -1,9 +1,10 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { BadInput, PAPERS, calculate, METRIC } from '@furrow/core';
+import { BadInput, PAPERS, calculate } from '@furrow/core';
 import { afterAll, describe, expect, it } from 'vitest';
 import { Problem } from '../problem.js';
+import { PLAIN_READER } from '../words.js';
 import { endThreads, inThread, makeThreads } from './pool.js';
 import type { Tasks } from './tasks.js';
 
@@ -19,7 +20,7 @@ const template = (cuts: number): Parameters<Tasks['templatePdf']> => [
     })),
   },
   PAPERS.a4,
-  METRIC,
+  PLAIN_READER,
 ];
 
 describe('heavy work in a thread of its own', () => {
@@ -61,7 +62,7 @@ describe('heavy work in a thread of its own', () => {
     expect(await inThread('templatePdf', template(1))).toBeInstanceOf(Uint8Array);
   });
   it('is given up where it wants more memory than it may have; the server lives', async () => {
-    const threads = makeThreads(48);
+    const threads = makeThreads(64);
     await expect(inThread('templatePdf', template(60_000), { threads })).rejects.toMatchObject({
       status: 413,
       code: 'too-large',

@@ -1,4 +1,5 @@
 import { houseSay } from '@furrow/words';
+import { languageOf } from '@furrow/core';
 import { parse as parseCookies } from 'cookie';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import { Problem } from '../problem.js';
@@ -100,7 +101,12 @@ const notPaired = (): Problem =>
 
 export const emptyPairPage = (house: House, request: Request): string => {
   const code = typeof request.query.code === 'string' ? request.query.code : '';
-  return pairPage(house.sharing.fingerprint, { code, name: '', person: '' }, null);
+  return pairPage(
+    languageOf(request.acceptsLanguages()),
+    house.sharing.fingerprint,
+    { code, name: '', person: '' },
+    null,
+  );
 };
 
 function asDevice(device: Device, request: Request, response: Response, next: NextFunction): void {

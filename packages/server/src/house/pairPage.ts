@@ -1,4 +1,6 @@
+import type { Language } from '@furrow/core';
 import { escaped } from '../files/html.js';
+import { PLAIN_READER, houseSay, speak, type HouseSays } from '../words.js';
 
 /** Plain paper in the colours of Furrow; nothing on it needs a script or a network. */
 const STYLE = `
@@ -25,50 +27,65 @@ a{color:#1f5c34}
 small{color:#4a554d}
 code{font-size:15px;overflow-wrap:anywhere}
 `;
-const page = (title: string, body: string): string => `<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta name="robots" content="noindex"><title>${escaped(title)}</title><style>${STYLE}</style></head>
+/** What the pages say, by its key, to whoever asks. */
+type Tell = (key: PageKey) => string;
+type PageKey = Extract<keyof HouseSays, `pairPage.${string}`>;
+const tellerOf =
+  (language: Language): Tell =>
+  (key) =>
+    escaped(speak(houseSay(key), { ...PLAIN_READER, language }));
+
+const page = (language: Language, title: string, body: string): string => `<!doctype html>
+<html lang="${language}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta name="robots" content="noindex"><title>${title}</title><style>${STYLE}</style></head>
 <body><main>${body}</main></body></html>
 `;
 
 /** How to make a phone trust the household's own certificate, and what works without. */
-const trust = (fingerprint: string | null): string =>
+const trust = (tell: Tell, fingerprint: string | null): string =>
   fingerprint === null
     ? ''
-    : `<h2>If the phone warns of this page</h2>
-<p>The connection is encrypted by a certificate of this household's own, which no company vouches for. Tell the phone once to trust it:</p>
-<ol><li><a href="/furrow-authority.crt">Get the certificate</a>.</li>
-<li>Where the phone’s Settings have “General”: open it, install the profile that waits there; then General, About, Certificate Trust Settings, and switch it on.</li>
-<li>Where they have not: search Settings for “CA certificate” and install the file that was saved.</li></ol>
-<p>Compare before you do: <code>${escaped(fingerprint)}</code> must stand at the table too.</p>
-<p>Without it the phone warns again now and then; everything works all the same.</p>`;
+    : `<h2>${tell('pairPage.if-warns')}</h2>
+<p>${tell('pairPage.why-warns')}</p>
+<ol><li><a href="/furrow-authority.crt">${tell('pairPage.get-certificate')}</a>.</li>
+<li>${tell('pairPage.general-settings')}</li>
+<li>${tell('pairPage.other-settings')}</li></ol>
+<p>${tell('pairPage.compare')}: <code>${escaped(fingerprint)}</code> ${tell('pairPage.must-stand')}</p>
+<p>${tell('pairPage.without-it')}</p>`;
 
 /**
- * What a device that is not let in sees, whatever it asks for. Takes what was typed and what was
- * wrong with it.
+ * What a device that is not let in sees, whatever it asks for, in its own language. Takes what was
+ * typed and what was wrong with it.
  */
 export function pairPage(
+  language: Language,
   fingerprint: string | null,
   typed: { code: string; name: string; person: string },
   wrong: string | null,
 ): string {
+  const tell = tellerOf(language);
   return page(
-    'Let this phone in',
-    `<h1>Let this phone in</h1>
-<p>Eight letters stand at the table: in Furrow on its own machine, Rules, In the house.</p>
+    language,
+    tell('pairPage.let-in'),
+    `<h1>${tell('pairPage.let-in')}</h1>
+<p>${tell('pairPage.where-letters')}</p>
 ${wrong ? `<p class="wrong" role="alert">${escaped(wrong)}</p>` : ''}
 <form method="post" action="/pair">
-<label for="code">The eight letters</label><input class="code" id="code" name="code" required autocomplete="off" autocapitalize="characters" spellcheck="false" maxlength="20" value="${escaped(typed.code)}">
-<label for="name">What this phone is called</label><input id="name" name="name" required maxlength="40" value="${escaped(typed.name)}" placeholder="Blue phone">
-<label for="person">Whose it is</label><input id="person" name="person" required maxlength="40" autocomplete="given-name" value="${escaped(typed.person)}" placeholder="Ana">
-<button>Let it in</button></form>
-<p><small>What this phone writes stands in the book under its name and yours.</small></p>
-${trust(fingerprint)}`,
+<label for="code">${tell('pairPage.letters')}</label><input class="code" id="code" name="code" required autocomplete="off" autocapitalize="characters" spellcheck="false" maxlength="20" value="${escaped(typed.code)}">
+<label for="name">${tell('pairPage.phone-name')}</label><input id="name" name="name" required maxlength="40" value="${escaped(typed.name)}" placeholder="${tell('pairPage.phone-name-such-as')}">
+<label for="person">${tell('pairPage.whose')}</label><input id="person" name="person" required maxlength="40" autocomplete="given-name" value="${escaped(typed.person)}" placeholder="Ana">
+<button>${tell('pairPage.let-it-in')}</button></form>
+<p><small>${tell('pairPage.under-its-name')}</small></p>
+${trust(tell, fingerprint)}`,
   );
 }
 
 /** What a plain connection is told: where to go, and nothing else. */
-export const plainPage = (address: string, fingerprint: string): string =>
-  page(
-    'Furrow is elsewhere',
-    `<h1>Furrow speaks encrypted here</h1><p>Go to <a href="${escaped(address)}">${escaped(address)}</a>.</p>${trust(fingerprint)}`,
+export function plainPage(language: Language, address: string, fingerprint: string): string {
+  const tell = tellerOf(language);
+  const link = `<a href="${escaped(address)}">${escaped(address)}</a>`;
+  return page(
+    language,
+    tell('pairPage.elsewhere'),
+    `<h1>${tell('pairPage.encrypted-here')}</h1><p>${tell('pairPage.go-to')} ${link}.</p>${trust(tell, fingerprint)}`,
   );
+}

@@ -1,6 +1,6 @@
-import { houseSay } from '@furrow/words';
+import { PLAIN_READER, houseSay } from '@furrow/words';
 import { codeOf } from '../store/thrown.js';
-import { type HouseView } from '@furrow/core';
+import { atMostLetters, languageOf, refuses, type HouseView } from '@furrow/core';
 import express, { Router, type Request, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { z } from 'zod';
@@ -16,36 +16,36 @@ import type { PairingCode } from './pairing.js';
 import { whoIs } from './signature.js';
 import { deviceOf, doorOf, visitorOf } from './visitor.js';
 
-export const sharingSchema = z.strictObject({ on: z.boolean('On or off.') });
+const A_STEP = refuses('field.a-step');
+const EIGHT_LETTERS = refuses('field.eight-letters');
+export const sharingSchema = z.strictObject({ on: z.boolean(refuses('field.on-or-off')) });
 export const doingSchema = z.strictObject({
-  aboutId: z.uuid('This is no id.'),
-  step: z.string('A step.').min(1, 'A step.').max(120, 'At most 120 letters.'),
+  aboutId: z.uuid(refuses('field.no-id')),
+  step: z.string(A_STEP).min(1, A_STEP).max(120, atMostLetters(120)),
   /** Said by who has only begun to listen: the others say what they do. */
   asks: z.boolean().optional(),
 });
 export const pairingSchema = z.strictObject({
-  kind: z.enum(DEVICE_KINDS, 'Of the household, or a helper.'),
+  kind: z.enum(DEVICE_KINDS, refuses('field.who-is-let-in')),
 });
 const GIVEN_MAX = 8;
-const givenName = z.string('A name.').transform((typed, context) => {
+const givenName = z.string(refuses('field.a-name')).transform((typed, context) => {
   const name = asHouseName(typed);
   if (name) return name;
-  context.addIssue(
-    'A name is letters, digits and dashes, such as honey or honey.home.arpa: without https:// and without a port.',
-  );
+  context.addIssue(refuses('field.house-name'));
   return z.NEVER;
 });
 export const namesSchema = z.strictObject({
   names: z
-    .array(givenName, 'A list of names.')
-    .max(GIVEN_MAX, `At most ${GIVEN_MAX} names.`)
+    .array(givenName, refuses('field.list-of-names'))
+    .max(GIVEN_MAX, refuses('field.names-at-most', { most: GIVEN_MAX }))
     .transform((names) => [...new Set(names)]),
 });
-const called = (what: string) => z.string(what).trim().min(1, what).max(40, 'At most 40 letters.');
+const called = (what: string) => z.string(what).trim().min(1, what).max(40, atMostLetters(40));
 const pairSchema = z.strictObject({
-  code: z.string('The eight letters.').min(1, 'The eight letters.').max(40, 'Eight letters.'),
-  name: called('What is this phone called?'),
-  person: called('Whose is it?'),
+  code: z.string(EIGHT_LETTERS).min(1, EIGHT_LETTERS).max(40, EIGHT_LETTERS),
+  name: called(refuses('field.phone-called')),
+  person: called(refuses('field.whose')),
 });
 /** Tries to pair in a minute from one address, beside the five a code stands. */
 const PAIRS_A_MINUTE = 30;
@@ -198,9 +198,11 @@ function pair(house: House, request: Request, response: Response): void {
     const problem = asProblem(error);
     const typed = pairSchema.partial().safeParse(request.body).data ?? {};
     const shown = { code: '', name: '', person: '', ...typed };
+    const language = languageOf(request.acceptsLanguages());
+    const wrong = problem.toldTo({ ...PLAIN_READER, language });
     response
       .status(problem.status)
       .type('html')
-      .send(pairPage(house.sharing.fingerprint, shown, problem.detail));
+      .send(pairPage(language, house.sharing.fingerprint, shown, wrong));
   }
 }

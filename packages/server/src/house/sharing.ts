@@ -1,3 +1,5 @@
+import accepts from 'accepts';
+import { languageOf } from '@furrow/core';
 import { createServer as createPlain, type RequestListener, type Server } from 'node:http';
 import { createServer as createSecure, type Server as SecureServer } from 'node:https';
 import { createServer as createFront, type Server as Front, type Socket } from 'node:net';
@@ -168,9 +170,10 @@ export class Sharing {
       const name = nameOfHost(request.headers.host);
       const host = name && this.names.includes(name) ? name : (this.names[0] ?? 'localhost');
       const address = `https://${host}:${this.port}`;
+      const language = languageOf(accepts(request).languages());
       if (request.url === '/furrow-authority.crt') return this.giveAuthority(response);
       response.writeHead(426, { 'Content-Type': 'text/html; charset=utf-8', Upgrade: 'TLS/1.3' });
-      response.end(plainPage(address, this.fingerprint ?? ''));
+      response.end(plainPage(language, address, this.fingerprint ?? ''));
     });
   }
   private giveAuthority(response: import('node:http').ServerResponse): void {

@@ -8,6 +8,7 @@ import { inThread } from '../heavy/pool.js';
 import { lotPage } from '../files/lotPage.js';
 import { holdSaid } from '../book/holds.js';
 import { notFound, refused } from '../problem.js';
+import { readerAtHome } from '../spoken.js';
 import { hiveView } from '../look/hiveViews.js';
 import { find, list } from '../store/rows.js';
 import { read, type Reading } from '../reading.js';
@@ -67,9 +68,10 @@ export function jarFiles({ db, phoneAddress }: Reading): Router {
   const router = Router();
   router.get('/prints/:id.pdf', async (request, response) => {
     const print = await find(db, 'prints', request.params.id, 'print');
+    const lot = await find(db, 'lots', print.lotId, 'lot');
     pdfAnswer(
       response,
-      `labels-${print.labels[0]?.batch.replace('Batch ', '')}.pdf`,
+      `labels-${lot.code}.pdf`,
       await inThread('labelsPdf', [print.labels, print, print.sheet, print.qrText, print.startAt]),
     );
   });
@@ -99,12 +101,14 @@ export function jarFiles({ db, phoneAddress }: Reading): Router {
     const hive = await hiveView(db, request.params.id);
     const address = await phoneAddress();
     const link = address && `${address}/look/${hive.id}`;
-    pdfAnswer(response, `card-${hive.name}.pdf`, await inThread('hiveCardPdf', [hive, link]));
+    const { rules } = await currentRules(db);
+    const pdf = await inThread('hiveCardPdf', [hive, link, readerAtHome(rules)]);
+    pdfAnswer(response, `card-${hive.name}.pdf`, pdf);
   });
   router.get('/hives/:id/look-sheet.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);
     const { rules } = await currentRules(db);
-    const pdf = await inThread('lookSheetPdf', [hive, PAPERS[rules.paper]]);
+    const pdf = await inThread('lookSheetPdf', [hive, PAPERS[rules.paper], readerAtHome(rules)]);
     pdfAnswer(response, `look-sheet-${hive.name}.pdf`, pdf);
   });
   return router;

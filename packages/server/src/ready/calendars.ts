@@ -1,4 +1,5 @@
-import { houseSay } from '@furrow/words';
+import { houseSay, speak } from '@furrow/words';
+import { readerAtHome } from '../spoken.js';
 import { rowsOf } from '../store/asked.js';
 import { createHash } from 'node:crypto';
 
@@ -58,12 +59,14 @@ async function householdCalendar(
   const dropped = await droppedSteps(db, given, only, now);
   await remember(db, given, now);
   const names = [...new Set(steps.map((step) => step.harvestName))].join(', ');
-  const text = timetableCalendar(names ? `Harvest ${names}` : 'Furrow', steps, {
+  const reader = readerAtHome(rules);
+  const name = names ? speak(houseSay('paper.calendar', { names }), reader) : 'Furrow';
+  const text = timetableCalendar(name, steps, {
     cautions: new Map(day.harvests.map((h) => [h.id, h.cautions])),
     sites: new Map(day.harvests.map((h) => [h.id, h.detail.batch.siteName])),
     dropped,
     clocks: running,
-    units: rules.units,
+    reader,
     now,
   });
   const from = steps[0]?.startsAt ?? running.find((c) => c.dueAt)?.dueAt ?? null;

@@ -3,6 +3,7 @@ import { PAPERS } from '@furrow/core';
 import { Router } from 'express';
 import { inThread } from '../heavy/pool.js';
 import { page } from '../paging.js';
+import { readerAtHome } from '../spoken.js';
 import { refused } from '../problem.js';
 import { read, type Reading } from '../reading.js';
 import { currentRules } from '../rules/currentRules.js';
@@ -35,11 +36,11 @@ export function readyFiles({ db, weather, clock, phoneAddress }: Reading): Route
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="furrow-plan.pdf"');
     const { zone } = day.harvests[0].detail.batch;
-    const [paper, units] = [PAPERS[rules.paper], rules.units];
+    const [paper, reader] = [PAPERS[rules.paper], readerAtHome(rules)];
     const address = await phoneAddress();
     const tickLink = address && `${address}/bring`;
     response.send(
-      Buffer.from(await inThread('dayPlanPdf', [day, { zone, paper, units, tickLink }])),
+      Buffer.from(await inThread('dayPlanPdf', [day, { zone, paper, reader, tickLink }])),
     );
   });
   return router;

@@ -1,3 +1,4 @@
+import { language } from '../words/learned.js';
 import { tell } from '../words/tell.js';
 import type { AnswerTo, PayloadTo, SpokenRead, SpokenWrite, WrittenTo } from '@furrow/core';
 import { v4 as uuid } from 'uuid';
@@ -89,7 +90,8 @@ async function answer<T>(response: Response): Promise<T> {
 
 async function reach(path: string, init?: RequestInit): Promise<Response> {
   try {
-    return await fetch(`/api/v1${path}`, init);
+    const headers = { ...init?.headers, 'Accept-Language': language };
+    return await fetch(`/api/v1${path}`, { ...init, headers });
   } catch {
     throw new Refused(0, 'no-connection', tell('client.furrow-cannot-be-reached-from'), null);
   }

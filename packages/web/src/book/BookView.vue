@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { massColumn, massText, smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { said } from '../words/units.js';
 import { METRIC, harvestMark, harvestSums, type Lot } from '@furrow/core';
-import { massText, massColumn, smallMassText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';

@@ -1,18 +1,18 @@
 <script setup lang="ts">
+import { lengthText, massColumn, smallMassText, weighedText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   INCIDENT_WORDS,
-  counted,
-  placeLabel,
-  unitWord,
+  countedCombs,
+  unitAt,
   wasOpenedUnsmoked,
   type BatchDetail,
   type NetBy,
   type Take,
   type Units,
 } from '@furrow/core';
-import { massColumn, smallMassText, weighedText, lengthText } from '@furrow/words';
+
 import { computed, ref } from 'vue';
 import { useTrace } from '../api/queries.js';
 
@@ -26,8 +26,8 @@ const HOW: Record<NetBy, string> = {
 };
 interface TakenUnit {
   id: string;
-  /** "comb", "frame", "box": what went onto the scale as one. */
-  unit: string;
+  /** Whether a whole box went onto the scale as one. */
+  isBox: boolean;
   name: string;
   g: number;
   by: string;
@@ -49,13 +49,13 @@ function unitOf(take: Take, box: number | null): TakenUnit {
   if (box !== null)
     return {
       id: tell('CombsTaken.box', { box }),
-      unit: 'box',
+      isBox: true,
       name: tell('CombsTaken.box', { box }),
       g,
       by,
     };
-  const unit = unitWord(props.detail.hive.kind);
-  return { id: take.id, unit, name: `${unit} ${take.slot ? placeLabel(take.slot) : '?'}`, g, by };
+  const name = said(unitAt(props.detail.hive.kind, take.slot));
+  return { id: take.id, isBox: false, name, g, by };
 }
 /** What was said at the hive of how it was done. */
 const atHive = computed(() => {
@@ -79,11 +79,13 @@ const atHive = computed(() => {
 });
 /** Net of one on the average, of those that were weighed; nothing where there is but one. */
 const average = computed(() => {
-  const unit = combs.value[0]?.unit;
-  const each = combs.value.filter((c) => !c.by && c.unit === unit).map((c) => c.g);
-  if (!unit || each.length < 2) return null;
+  const isBox = combs.value[0]?.isBox;
+  const each = combs.value.filter((c) => !c.by && c.isBox === isBox).map((c) => c.g);
+  if (each.length < 2) return null;
   const mean = Math.round(each.reduce((sum, g) => sum + g, 0) / each.length);
-  const several = counted(each.length, unit, unit === 'box' ? 'boxes' : `${unit}s`);
+  const several = isBox
+    ? tell('CombsTaken.boxes', { count: each.length })
+    : said(countedCombs(each.length, props.detail.hive.kind));
   return tell('CombsTaken.several-weighed', { several, mean: weighedText(mean, props.units) });
 });
 /** One unit for the whole row, pounds not as a hundred ounces. */
@@ -118,7 +120,7 @@ const share = computed(() =>
     <h2 class="furrow-heading">
       {{
         tell('CombsTaken.where-now', {
-          unit: combs[0].unit === 'box' ? tell('CombsTaken.box-2') : tell('CombsTaken.comb'),
+          unit: combs[0].isBox ? tell('CombsTaken.box-2') : tell('CombsTaken.comb'),
         })
       }}
     </h2>

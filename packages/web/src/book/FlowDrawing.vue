@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Flow, type Lot, type Units } from '@furrow/core';
-import { smallMassText, saidIn } from '@furrow/words';
+import { saidIn } from '@furrow/words';
 import { sankey, sankeyJustify, sankeyLinkHorizontal } from 'd3-sankey';
 import { computed, ref } from 'vue';
 import { useWidth } from '../parts/useWidth.js';

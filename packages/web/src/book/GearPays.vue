@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   harvestsAYear,
@@ -89,17 +90,17 @@ const says = computed(() => {
   const { years, hoursAYear, worthAYear } = found.value;
   const hours =
     hoursAYear > 0
-      ? ' ' + tell('GearPays.it-saves-h-year', { hoursAYear: hoursAYear.toFixed(1) })
+      ? ' ' + tell('GearPays.it-saves-h-year', { hoursAYear: figure(hoursAYear, 1) })
       : '';
   if (years === null) return tell('GearPays.it-saves-nothing-that-was', { hours });
   const soon =
     years < 1
       ? tell('GearPays.within-first-year')
-      : tell('GearPays.in-about-years', { years: years.toFixed(1) });
+      : tell('GearPays.in-about-years', { years: figure(years, 1) });
   return tell('GearPays.it-pays-year', {
     soon,
     money: props.money,
-    worthAYear: worthAYear.toFixed(0),
+    worthAYear: figure(worthAYear),
     hours,
   });
 });
@@ -153,7 +154,7 @@ const says = computed(() => {
       <p>
         {{
           tell('GearPays.closed-harvests-year-years-that', {
-            aYear: aYear?.toFixed(1) ?? tell('common.no'),
+            aYear: aYear ? figure(aYear, 1) : tell('common.no'),
           })
         }}
       </p>

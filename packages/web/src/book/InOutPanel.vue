@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { fileOf } from '../parts/domEvents';
 import Button from 'primevue/button';
@@ -66,7 +67,7 @@ const news = computed(() => rows.value.reduce((n, t) => n + t.new + t.changed, 0
 const size = (bytes: number): string =>
   bytes < 1e6
     ? tell('InOutPanel.kb', { max: Math.max(1, Math.round(bytes / 1000)) })
-    : tell('InOutPanel.mb', { bytes: (bytes / 1e6).toFixed(1) });
+    : tell('InOutPanel.mb', { bytes: figure(bytes / 1e6, 1) });
 const TABLES = [
   'flows',
   'lots',

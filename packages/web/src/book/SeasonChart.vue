@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   BarController,
@@ -88,7 +89,7 @@ function bars(d: Bars): ChartConfiguration {
         legend: { display: d.series.length > 1, labels: { color: colour('--ink'), font } },
         tooltip: {
           callbacks: {
-            label: (i) => `${i.dataset.label}: ${Number(i.parsed.y).toFixed(2)} ${d.unit}`,
+            label: (i) => `${i.dataset.label}: ${figure(Number(i.parsed.y), 2)} ${d.unit}`,
           },
         },
       },
@@ -135,7 +136,7 @@ function points(d: Points): ChartConfiguration {
             color: colour('--ink'),
             font,
             maxTicksLimit: 7,
-            callback: (v) => Number(v).toFixed(1),
+            callback: (v) => figure(Number(v), 1),
           },
           grid: { display: false },
         },
@@ -147,7 +148,7 @@ function points(d: Points): ChartConfiguration {
             color: colour('--ink'),
             font,
             maxTicksLimit: 6,
-            callback: (v) => Number(v).toFixed(1),
+            callback: (v) => figure(Number(v), 1),
           },
           grid: { color: colour('--lichen-3') },
         },
@@ -160,8 +161,8 @@ function points(d: Points): ChartConfiguration {
             label: (i) =>
               tell('SeasonChart.estimated-weighed', {
                 dataIndex: d.points[i.dataIndex].name,
-                x: d.points[i.dataIndex].x.toFixed(2),
-                y: d.points[i.dataIndex].y.toFixed(2),
+                x: figure(d.points[i.dataIndex].x, 2),
+                y: figure(d.points[i.dataIndex].y, 2),
               }),
           },
         },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, massColumn, massRangeText, massText, smallMassText } from '../words/figures.js';
 import { months, tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import {
@@ -14,14 +15,7 @@ import {
   type Units,
   type Way,
 } from '@furrow/core';
-import {
-  massColumn,
-  massRangeText,
-  massText,
-  smallMassText,
-  largeUnit,
-  gramsPerLarge,
-} from '@furrow/words';
+import { largeUnit, gramsPerLarge } from '@furrow/words';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
@@ -180,7 +174,7 @@ const says = computed(() => {
     return r
       ? tell('SeasonsPanel.takes-least-your-hands-min', {
           key: word(r.key),
-          minutesPerKg: (r.minutesPerKg! * unitKg.value).toFixed(0),
+          minutesPerKg: figure(r.minutesPerKg! * unitKg.value),
           unit: unit.value,
         })
       : tell('SeasonsPanel.no-minutes-were-written-down');
@@ -191,7 +185,7 @@ const says = computed(() => {
       ? tell('SeasonsPanel.hour-your-hands-jars-and', {
           key: word(r.key),
           money: money.value,
-          worthPerHour: r.worthPerHour!.toFixed(0),
+          worthPerHour: figure(r.worthPerHour!),
         })
       : tell('SeasonsPanel.prices-or-minutes-are-missing');
   }
@@ -299,9 +293,9 @@ const estimateOf = (h: HarvestSummary): string =>
                 <td class="num">{{ columns.box(r) }}</td>
                 <td class="num">{{ columns.hiveL(r) }}</td>
                 <td class="num">
-                  {{ r.minutesPerKg === null ? '' : (r.minutesPerKg * unitKg).toFixed(0) }}
+                  {{ r.minutesPerKg === null ? '' : figure(r.minutesPerKg * unitKg) }}
                 </td>
-                <td class="num">{{ r.worth ? (r.worth - r.cost).toFixed(0) : '' }}</td>
+                <td class="num">{{ r.worth ? figure(r.worth - r.cost) : '' }}</td>
               </tr>
             </tbody>
           </table>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weighedText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { fileOf } from '../parts/domEvents';
@@ -14,7 +15,7 @@ import {
   type SpreadsheetRead,
   type SpreadsheetSettings,
 } from '@furrow/core';
-import { weighedText } from '@furrow/words';
+
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { type Units } from '@furrow/core';
-import { smallMassText } from '@furrow/words';
+
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
 import { useTrace } from '../api/queries.js';

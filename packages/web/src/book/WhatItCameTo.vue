@@ -1,9 +1,20 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { said } from '../words/units.js';
+import {
+  estimateRangeText,
+  figure,
+  massRangeText,
+  massText,
+  smallMassText,
+  temperatureText,
+  volumeText,
+  weighedText,
+} from '../words/figures.js';
+import { eitherOf, tell } from '../words/tell.js';
 import {
   harvestAccount,
   hoursText,
-  placeLabel,
+  unitAt,
   unitWord,
   type BatchDetail,
   type BoxAccount,
@@ -14,16 +25,7 @@ import {
   type WeighedBefore,
   guessOffSaid,
 } from '@furrow/core';
-import {
-  massRangeText,
-  massText,
-  estimateRangeText,
-  smallMassText,
-  weighedText,
-  gramsPerLarge,
-  volumeText,
-  temperatureText,
-} from '@furrow/words';
+import { gramsPerLarge } from '@furrow/words';
 import { computed } from 'vue';
 
 /**
@@ -63,8 +65,7 @@ const most = computed(() =>
   ),
 );
 const x = (g: number): number => Math.min(W, (g / most.value) * W);
-const nameOf = (u: UnitAccount): string =>
-  `${unitWord(props.detail.hive.kind)} ${u.slot ? placeLabel(u.slot) : '?'}`;
+const nameOf = (u: UnitAccount): string => said(unitAt(props.detail.hive.kind, u.slot));
 const off = (percent: number | null, than: string): string | null => {
   if (percent === null) return null;
   const whole = Math.round(Math.abs(percent));
@@ -129,7 +130,7 @@ const honey = computed(() => {
   const water =
     waterPercent === null
       ? tell('WhatItCameTo.18-water-not-measured')
-      : tell('WhatItCameTo.water', { waterPercent: waterPercent.toFixed(1) });
+      : tell('WhatItCameTo.water', { waterPercent: figure(waterPercent, 1) });
   return tell('WhatItCameTo.honey-at', {
     honeyG: weighedText(honeyG, props.units),
     honeyL: volumeText(honeyL, props.units),
@@ -142,20 +143,20 @@ const lossWord = (reason: string): string => {
   return why[0].toLowerCase() + why.slice(1);
 };
 /** Some jars of a kind, in tenths while they are few. */
-const jarsText = (n: number): string => (n < 20 ? n.toFixed(1) : String(Math.floor(n)));
+const jarsText = (n: number): string => (n < 20 ? figure(n, 1) : String(Math.floor(n)));
 const inJars = computed(() => {
   const kinds = account.value.jars;
   if (!kinds.length) return null;
-  const all = kinds.map((j) => `${jarsText(j.all)} × ${j.name}`).join(' or ');
+  const all = eitherOf(kinds.map((j) => `${jarsText(j.all)} × ${j.name}`));
   const one = kinds.flatMap((j) =>
     j.perUnit === null ? [] : `${jarsText(j.perUnit)} × ${j.name}`,
   );
-  const unit = unitWord(props.detail.hive.kind);
+  const unit = said(unitWord(props.detail.hive.kind));
   return tell('WhatItCameTo.in-jars', {
     all,
     one:
       one.length && account.value.units.length > 1
-        ? tell('WhatItCameTo.one-fills', { unit, one: one.join(' or ') })
+        ? tell('WhatItCameTo.one-fills', { unit, one: eitherOf(one) })
         : '',
   });
 });
@@ -233,7 +234,7 @@ const hands = computed(() => {
   if (minutesPerKg === null) return null;
   const within =
     elapsedHours === null ? '' : tell('WhatItCameTo.within', { hours: hoursText(elapsedHours) });
-  const each = (minutesPerKg * per.value.kg).toFixed(0);
+  const each = figure(minutesPerKg * per.value.kg);
   return tell('WhatItCameTo.your-hands-min-min', {
     handsOnMinutes,
     within,
@@ -244,7 +245,7 @@ const hands = computed(() => {
 const jarsCost = computed(() => {
   const { jarCostPerKg } = account.value;
   if (jarCostPerKg === null) return null;
-  const each = (jarCostPerKg * per.value.kg).toFixed(2);
+  const each = figure(jarCostPerKg * per.value.kg, 2);
   return tell('WhatItCameTo.empty-jars', { currency: props.currency, each, word: per.value.word });
 });
 const losses = computed(() =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { estimateRangeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   heldBack,
@@ -9,8 +10,9 @@ import {
   winterHold,
   type Hive,
   type HouseRules,
+  unitWord,
 } from '@furrow/core';
-import { estimateRangeText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, toRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -104,7 +106,7 @@ const touchText = computed(() => {
   if (isStingless(kind)) return tell('ChooseHive.touch-group-pots-to-take');
   const { ripeDrainPercent, ripeCappedPercent } = props.rules;
   const percent = hiveKind(kind).drainsInPlace ? ripeDrainPercent : ripeCappedPercent;
-  const unit = here.value?.units[0]?.what ?? 'comb';
+  const unit = said(unitWord(kind));
   return tell('ChooseHive.touch-to-lift', { unit, figures: figures.says.value, percent });
 });
 /** What holds the choice back most, in a sentence; null where nothing does. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, massRangeText } from '../words/figures.js';
 import { whyNot } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
@@ -14,7 +15,7 @@ import {
   superOutcomes,
   type CombOrLiquid,
 } from '@furrow/core';
-import { massRangeText } from '@furrow/words';
+
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
@@ -145,7 +146,7 @@ const NARROW = {
   count: tell('CombOrLiquidView.what-would-narrow-it-count'),
   'more-years': tell('CombOrLiquidView.what-would-narrow-it-few'),
 };
-const n0 = (v: number): string => v.toFixed(0);
+const n0 = (v: number): string => figure(v);
 const verdict = computed(() => {
   const f = shown.value;
   if (!f) return '';
@@ -221,7 +222,7 @@ const verdict = computed(() => {
               {{
                 shown.monthsToSell.comb === null
                   ? tell('CombOrLiquidView.not-said')
-                  : tell('CombOrLiquidView.months', { comb: shown.monthsToSell.comb.toFixed(1) })
+                  : tell('CombOrLiquidView.months', { comb: figure(shown.monthsToSell.comb, 1) })
               }}
             </td>
           </tr>
@@ -243,7 +244,7 @@ const verdict = computed(() => {
                 shown.monthsToSell.liquid === null
                   ? tell('CombOrLiquidView.not-said')
                   : tell('CombOrLiquidView.months-2', {
-                      liquid: shown.monthsToSell.liquid.toFixed(1),
+                      liquid: figure(shown.monthsToSell.liquid, 1),
                     })
               }}
             </td>
@@ -258,7 +259,7 @@ const verdict = computed(() => {
               breakEvenPrice:
                 shown.breakEvenPrice === null
                   ? tell('CombOrLiquidView.no-price')
-                  : `${money} ${shown.breakEvenPrice.toFixed(2)}`,
+                  : `${money} ${figure(shown.breakEvenPrice, 2)}`,
             })
           }}</b>{{ ' ' }}
           <template v-if="shown.breakEvenPieces !== null">{{

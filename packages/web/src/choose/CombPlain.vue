@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, massText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   levelPieces,
@@ -9,7 +10,7 @@ import {
   type SuperQuestion,
   type Units,
 } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import { computed } from 'vue';
 import type { CombDraft } from './combDraft.js';
 
@@ -45,9 +46,9 @@ const rows = computed(() => [
   { name: tell('CombPlain.half-good-year'), income: years.value.half },
   { name: tell('CombPlain.bad-year'), income: years.value.bad },
 ]);
-const n0 = (value: number): string => value.toFixed(0);
+const n0 = (value: number): string => figure(value);
 const price = (value: number | null): string =>
-  value === null ? tell('CombPlain.no-price') : `${props.money} ${value.toFixed(2)}`;
+  value === null ? tell('CombPlain.no-price') : `${props.money} ${figure(value, 2)}`;
 const level = computed(() => levelPrice(question.value));
 const count = computed(() => levelPieces(question.value));
 const countText = computed(() => {
@@ -87,8 +88,8 @@ const tried = computed(() => {
   if (test.monthsNow === null || test.monthsThen === null)
     return tell('CombPlain.say-how-many', { inAll });
   const months = tell('CombPlain.sold-in-months-not', {
-    monthsThen: test.monthsThen.toFixed(1),
-    monthsNow: test.monthsNow.toFixed(1),
+    monthsThen: figure(test.monthsThen, 1),
+    monthsNow: figure(test.monthsNow, 1),
   });
   const more = test.moreAMonth!;
   const aMonth = tell('CombPlain.month', {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { estimated, tell } from '../words/tell.js';
 import {
   QUESTION_WORDS,
@@ -37,9 +38,9 @@ watch(
   () => (open.value = null),
 );
 const span = (r: { low: number; high: number }, digits: number): string =>
-  r.low.toFixed(digits) === r.high.toFixed(digits)
-    ? r.low.toFixed(digits)
-    : `${r.low.toFixed(digits)}–${r.high.toFixed(digits)}`;
+  figure(r.low, digits) === figure(r.high, digits)
+    ? figure(r.low, digits)
+    : `${figure(r.low, digits)}–${figure(r.high, digits)}`;
 function gives(offer: WayOffer): string {
   const o = offer.outcome;
   if (!o) return tell('InHand.not-known');

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, massText, smallMassRangeText, smallMassText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   type HiveKindName,
@@ -12,13 +13,7 @@ import {
   hiveKind,
   isStingless,
 } from '@furrow/core';
-import {
-  massText,
-  smallMassRangeText,
-  smallMassText,
-  largeUnit,
-  gramsPerLarge,
-} from '@furrow/words';
+import { largeUnit, gramsPerLarge } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import RangeBar from '../drawing/RangeBar.vue';
@@ -131,16 +126,16 @@ const all = (s: ChoiceSet): Range => ({
 /** Under one kilogram in all, hundredths: tenths would read 0.0. */
 const honeyDigits = computed(() => (rows.value.some((r) => all(r.set).high >= 1) ? 1 : 2));
 const span = (r: Range, digits: number): string =>
-  `${r.low.toFixed(digits)}–${r.high.toFixed(digits)}`;
+  `${figure(r.low, digits)}–${figure(r.high, digits)}`;
 const proofText = computed(() => {
   const a = props.answer;
   if (!a || !a.sets.length) return null;
   if (a.proof === 'proven') return tell('SetsTable.proven-no-set-better-by');
   if (a.isDone)
-    return tell('SetsTable.within-best-there-could-be', { gap: (a.gap * 100).toFixed(1) });
+    return tell('SetsTable.within-best-there-could-be', { gap: figure(a.gap * 100, 1) });
   return a.gap >= 1
     ? tell('SetsTable.first-set-looking-for-better')
-    : tell('SetsTable.within-best-there-could-be-2', { gap: (a.gap * 100).toFixed(1) });
+    : tell('SetsTable.within-best-there-could-be-2', { gap: figure(a.gap * 100, 1) });
 });
 </script>
 
@@ -199,7 +194,7 @@ const proofText = computed(() => {
               >
             </td>
             <td :data-head="tell('common.honey')">
-              <b>{{ all(row.set).mid.toFixed(honeyDigits) }}</b>{{ ' ' }}
+              <b>{{ figure(all(row.set).mid, honeyDigits) }}</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(all(row.set), honeyDigits) }}</span><RangeBar
                 :range="all(row.set)"
                 :max="top(all)"
@@ -227,7 +222,7 @@ const proofText = computed(() => {
               ><span v-else class="sub">{{ tell('SetsTable.none') }}</span>
             </td>
             <td :data-head="tell('SetsTable.your-hours')">
-              <b>{{ row.set.handsOnHours.mid.toFixed(1) }} h</b>{{ ' ' }}
+              <b>{{ figure(row.set.handsOnHours.mid, 1) }} h</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(row.set.handsOnHours, 1) }}</span><RangeBar
                 :range="row.set.handsOnHours"
                 :max="top((s) => s.handsOnHours)"
@@ -244,7 +239,7 @@ const proofText = computed(() => {
             </td>
             <td :data-head="tell('common.worth')">
               <template v-if="isPriced(row.set)"
-                ><b>{{ row.set.worth.mid.toFixed(0) }}</b
+                ><b>{{ figure(row.set.worth.mid) }}</b
                 >{{ ' ' }} <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar
                   :range="row.set.worth"
                   :max="top((s) => s.worth)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import type { CombOrLiquid } from '@furrow/core';
 import { BarController, BarElement, CategoryScale, Chart, LinearScale } from 'chart.js';
@@ -39,7 +40,7 @@ function draw(): void {
   chart = new Chart(canvas.value, {
     type: 'bar',
     data: {
-      labels: bins.map((b) => b.from.toFixed(0)),
+      labels: bins.map((b) => figure(b.from)),
       datasets: [
         {
           data: bins.map((b) => b.comb / 200),
@@ -107,10 +108,10 @@ onUnmounted(() => chart?.destroy());
         role="img"
         :aria-label="
           tell('TwoSpreads.comb-brings-to-in-nine', {
-            low: found.comb.low.toFixed(0),
-            high: found.comb.high.toFixed(0),
-            low2: found.liquid.low.toFixed(0),
-            high2: found.liquid.high.toFixed(0),
+            low: figure(found.comb.low),
+            high: figure(found.comb.high),
+            low2: figure(found.liquid.low),
+            high2: figure(found.liquid.high),
           })
         "
       />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Hive, type HouseRules, type WinterHold } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import { computed } from 'vue';
 import { said } from '../words/units.js';
 

@@ -1,6 +1,6 @@
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Units } from '@furrow/core';
-import { massText } from '@furrow/words';
 
 /** "1.2 kg to spare" or "0.4 kg short" of what a winter needs. */
 export const spareText = (kg: number, units: Units): string =>

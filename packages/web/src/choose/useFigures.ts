@@ -1,3 +1,4 @@
+import { estimateRangeText, massFigure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   METRIC,
@@ -10,7 +11,7 @@ import {
   type JudgedComb,
   isStingless,
 } from '@furrow/core';
-import { estimateRangeText, largeUnit, massFigure } from '@furrow/words';
+import { largeUnit } from '@furrow/words';
 import { computed, type Ref } from 'vue';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import type { BoxFigures, CombFigures } from '../drawing/sections/section.js';

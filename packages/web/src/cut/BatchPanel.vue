@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
@@ -276,11 +277,11 @@ onScopeDispose(() => worker.end());
     /></template>
     <template v-else-if="plan">
       <p>
-        <b class="display big">{{ rules.currency }} {{ plan.value.toFixed(0) }}</b>
+        <b class="display big">{{ rules.currency }} {{ figure(plan.value) }}</b>
         {{
           plan.provenOptimal
             ? tell('BatchPanel.nothing-better-possible-with-these')
-            : tell('BatchPanel.at-most-more-would-be', { gap: gap.toFixed(1) })
+            : tell('BatchPanel.at-most-more-would-be', { gap: figure(gap, 1) })
         }}
       </p>
       <Button

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, smallMassText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   SPOILT_WORDS,
@@ -14,7 +15,7 @@ import {
   type Rect,
   type Shares,
 } from '@furrow/core';
-import { smallMassText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, toRef, watch } from 'vue';
@@ -224,7 +225,7 @@ async function cracked(): Promise<void> {
       ><span
         ><b>{{ measured({ areaCm2: restCm2 }) }}</b> {{ tell('BoardPanel.to-crush') }}</span
       ><span v-if="knife.shown.value.value > 0"
-        ><b>{{ rules.currency }} {{ knife.shown.value.value.toFixed(0) }}</b
+        ><b>{{ rules.currency }} {{ figure(knife.shown.value.value) }}</b
         >{{ ' '
         }}<small class="sub">{{
           tell('BoardPanel.less-empty-boxes', {

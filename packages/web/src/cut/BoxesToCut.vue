@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { figure, sidesText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { householdUnits } from '../words/units.js';
-import { sidesText } from '@furrow/words';
+
 import {
   SPOILT_CAUSES,
   SPOILT_WORDS,
@@ -37,7 +38,7 @@ const misfitText = (box: CombBox): string =>
     box2: misfit(box),
   });
 const worthText = (box: CombBox): string => {
-  const value = props.boards.priced(box).value.toFixed(0);
+  const value = figure(props.boards.priced(box).value);
   return tell('BoxesToCut.empty', {
     box: props.boards.free(box, props.boardId),
     currency: props.rules.currency,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { figure, lengthText, sidesText, volumeText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
-import { lengthText, volumeText, sidesText } from '@furrow/words';
+
 import {
   PESTS,
   PEST_WORDS,
@@ -222,7 +223,7 @@ const wet = computed(() => {
   return balance > water.value
     ? tell('ColdPanel.air-wets-open-honey-up', {
         humidity: humidity.value,
-        balance: balance.toFixed(1),
+        balance: figure(balance, 1),
       })
     : null;
 });
@@ -257,8 +258,8 @@ const whenReady = (k: Keeping): string =>
       ><p v-if="weeps">
         {{
           tell('ColdPanel.cut-edges-weep-to-h', {
-            low: weeps.low.toFixed(0),
-            high: weeps.high.toFixed(0),
+            low: figure(weeps.low),
+            high: figure(weeps.high),
             said: measured({ temperatureC: roomC! }),
             water,
           })

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { cutsComb } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import WayMark from '../drawing/WayMark.vue';

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { massText, smallMassText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   GRADE_WORDS,
@@ -14,7 +15,7 @@ import {
   type Lot,
   between,
 } from '@furrow/core';
-import { massText, smallMassText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';

@@ -4,10 +4,9 @@ import {
   SPOILT_WORDS,
   cutHistory,
   possibleByLook,
-  placeLabel,
   projectPieces,
   seasonOf,
-  unitWord,
+  unitAt,
   type BatchDetail,
   type CutBoard,
   type HouseRules,
@@ -46,7 +45,7 @@ function keyOf(b: CutBoard): string {
   if (by.value === 'hive') return known.hiveName;
   if (by.value === 'season') return seasonOf(known.date, props.detail.hive.site.hemisphere).name;
   if (slot === null) return known.hiveName;
-  if (by.value !== 'super') return `${unitWord(props.detail.hive.kind)} ${placeLabel(slot)}`;
+  if (by.value !== 'super') return said(unitAt(props.detail.hive.kind, slot));
   return slot > 100 ? tell('RecordPanel.box', { slot: Math.floor(slot / 100) }) : known.hiveName;
 }
 const records = computed(() =>

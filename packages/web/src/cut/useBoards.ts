@@ -1,3 +1,5 @@
+import { tell } from '../words/tell.js';
+import { said } from '../words/units.js';
 import {
   boardOf,
   combBoxes,
@@ -5,10 +7,9 @@ import {
   pieceG,
   pieceThicknessMm,
   pieceWanted,
-  placeLabel,
   seenOutline,
   unpackFace,
-  unitWord,
+  unitAt,
   readShape,
   type BatchDetail,
   type Board,
@@ -61,7 +62,7 @@ export function useBoards(
       .map((t) => ({
         combId: t.combId,
         slot: t.slot,
-        name: `${unitWord(d.hive.kind)} ${placeLabel(t.slot)}`,
+        name: said(unitAt(d.hive.kind, t.slot)),
         look: d.looks.filter((l) => l.combId === t.combId).at(-1) ?? null,
         board: d.boards.find((b) => b.combId === t.combId) ?? null,
       }));
@@ -178,4 +179,4 @@ export function useBoards(
 
 /** The box of a piece, by its name. */
 export const boxName = (boxes: readonly CombBox[], piece: Pick<CutPiece, 'jarKindId'>): string =>
-  boxes.find((b) => b.id === piece.jarKindId)?.name ?? 'piece';
+  boxes.find((b) => b.id === piece.jarKindId)?.name ?? tell('common.piece');

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, massText, smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   closeMass,
@@ -8,7 +9,7 @@ import {
   type DrainForecast,
   type HouseRules,
 } from '@furrow/core';
-import { massText, smallMassText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -212,7 +213,7 @@ async function write(): Promise<void> {
           {{ close_.gapG > 0 ? tell('CloseDrain.less-out') : tell('CloseDrain.more-out') }}</b
         >{{
           tell('CloseDrain.comb', {
-            gapShare: (close_.gapShare * 100).toFixed(1),
+            gapShare: figure(close_.gapShare * 100, 1),
             asks: close_.asks ? '' : ' ' + tell('CloseDrain.it-written-down-as-stuck'),
           })
         }}

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { figure, massText } from '../words/figures.js';
+import { tell, moment } from '../words/tell.js';
 import {
   drippedBeforePress,
   outByWeighing,
@@ -9,7 +10,7 @@ import {
   type Units,
   endOf,
 } from '@furrow/core';
-import { largeMass, largeUnit, massText } from '@furrow/words';
+import { largeMass, largeUnit } from '@furrow/words';
 import {
   Chart,
   Filler,
@@ -77,11 +78,14 @@ function wholeHours(until: number): { value: number }[] {
     value: first + i * step,
   }));
 }
-const clock = (hours: number, format = 'HH:mm'): string =>
-  DateTime.fromISO(props.drain.startedAt, { zone: props.zone }).plus({ hours }).toFormat(format);
+const afterHours = (hours: number): DateTime =>
+  DateTime.fromISO(props.drain.startedAt, { zone: props.zone }).plus({ hours });
+const clock = (hours: number): string => moment(afterHours(hours), 'clock');
 /** A tick of the clock; at midnight it says which day begins. */
-const tickText = (hours: number): string =>
-  clock(hours) === '00:00' ? clock(hours, 'ccc d') : clock(hours);
+function tickText(hours: number): string {
+  const at = afterHours(hours);
+  return at.hour === 0 && at.minute === 0 ? moment(at, 'weekday-number') : moment(at, 'clock');
+}
 /** Points by the hour, their kilograms in the reader's unit. */
 const inUnit = (points: readonly { x: number; y: number }[]): { x: number; y: number }[] =>
   points.map(({ x, y }) => ({ x, y: largeMass(y, props.units) }));
@@ -210,7 +214,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
           ticks: {
             color: colour('--ink'),
             font: { size: 14 },
-            callback: (v) => Number(v).toFixed(1),
+            callback: (v) => figure(Number(v), 1),
             maxTicksLimit: 6,
           },
           grid: { color: colour('--lichen-3') },
@@ -220,9 +224,9 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
         tooltip: {
           filter: (item) => TOLD_BY_POINTER.has(item.dataset.label),
           callbacks: {
-            title: (list) => clock(list[0].parsed.x ?? 0, 'ccc HH:mm'),
+            title: (list) => moment(afterHours(list[0].parsed.x ?? 0), 'weekday-clock'),
             label: (item) =>
-              `${item.dataset.label} ${(item.parsed.y ?? 0).toFixed(2)} ${largeUnit(props.units)}`,
+              `${item.dataset.label} ${figure(item.parsed.y ?? 0, 2)} ${largeUnit(props.units)}`,
           },
         },
       },

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import { type Drain, type DrainEvent, type HouseRules, endOf } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import { useSend } from '../api/useSend.js';

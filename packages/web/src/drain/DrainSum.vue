@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { figure, massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { said } from '../words/units.js';
 import { wholeParts, type DrainForecast, type Units } from '@furrow/core';
-import { largeMass, massText } from '@furrow/words';
+import { largeMass } from '@furrow/words';
 import { computed } from 'vue';
 import type { DrainNow } from './useDrain.js';
 import { ownApplies } from './useDrainWords.js';
@@ -21,7 +22,7 @@ const figures = computed(() => {
   const { total, out, coming, stays, wax } = props.parts;
   const tenths = (kg: number): number => largeMass(kg, props.units) * 10;
   const shown = wholeParts([out, coming, stays, wax].map(tenths), Math.round(tenths(total)));
-  return shown.map((n) => (n / 10).toFixed(1));
+  return shown.map((n) => figure(n / 10, 1));
 });
 const method = computed(() => {
   const { weighingsUsed, finalKg } = props.forecast;
@@ -48,7 +49,7 @@ const ownText = computed(() => {
   return tell('DrainSum.your-runs-this-method-kind', {
     runs,
     share,
-    mid: learned.tauHours.mid.toFixed(1),
+    mid: figure(learned.tauHours.mid, 1),
     used,
     at: { temperatureC: 25 },
   });

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import { type Drain, type DrainForecast, type HouseRules, type Range } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import { computed } from 'vue';
 import { aboutText, clockText, type Rounding } from '../shell/times.js';
 import type { DrainNow } from './useDrain.js';

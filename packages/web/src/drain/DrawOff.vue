@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Drain, type HouseRules } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, massText, smallMassText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   dripPress,
@@ -15,7 +16,7 @@ import {
   type HouseRules,
   type HouseholdRun,
 } from '@furrow/core';
-import { massText, smallMassText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -100,7 +101,7 @@ const past = computed(() =>
     .slice(-5)
     .reverse(),
 );
-const percent = (share: number): string => `${(share * 100).toFixed(0)} %`;
+const percent = (share: number): string => `${figure(share * 100)} %`;
 async function turn(): Promise<void> {
   const sentG = grossG.value;
   // The first turn begins with nothing in the vessel; a later one that was not weighed says nothing.

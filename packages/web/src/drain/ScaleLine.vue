@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type HouseRules, type StreamReading } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, watch } from 'vue';
 import { newId } from '../api/client.js';

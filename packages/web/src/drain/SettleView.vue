@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, lengthText, massText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   METRIC,
@@ -14,7 +15,7 @@ import {
   vesselFullKg,
   type Lot,
 } from '@furrow/core';
-import { massText, lengthText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import SettlingVessel from '../drawing/SettlingVessel.vue';
@@ -246,7 +247,7 @@ async function blend(): Promise<void> {
             {{
               tell('SettleView.stokes-crumbs-rise-through-honey', {
                 said: measured({ lengthMm: { low: 0.1, high: 0.2 } }),
-                moisture: moisture.toFixed(1),
+                moisture: figure(moisture, 1),
                 water: water === null ? tell('SettleView.assumed') : '',
                 said2: measured({ temperatureC: drain.temperatureC }),
               })
@@ -352,7 +353,7 @@ async function blend(): Promise<void> {
             <b>{{
               tell('SettleView.water', {
                 kg: massText(mixed.kg, units, 2),
-                moisturePercent: mixed.moisturePercent.toFixed(1),
+                moisturePercent: figure(mixed.moisturePercent, 1),
               })
             }}</b>
             {{

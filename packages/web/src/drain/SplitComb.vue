@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { weighedText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type BatchDetail, type HouseRules } from '@furrow/core';
-import { weighedText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, massText, volumeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   ARRANGEMENTS,
@@ -14,7 +15,7 @@ import {
   type Vessel,
   instantOf,
 } from '@furrow/core';
-import { massText, volumeText } from '@furrow/words';
+
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -174,8 +175,8 @@ const fineWords: Record<Fineness, string> = {
           <p v-if="waits" class="text">
             <b>{{
               tell('StartDrain.nine-tenths-will-be-out', {
-                low: waits.low.toFixed(0),
-                high: waits.high.toFixed(0),
+                low: figure(waits.low),
+                high: figure(waits.high),
               })
             }}</b>{{ tell('StartDrain.on-bench-as-warm-as', { startsFrom }) }}
           </p>

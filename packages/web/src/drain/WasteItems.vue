@@ -5,9 +5,10 @@ export interface WasteItem {
 }
 </script>
 <script setup lang="ts">
+import { smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Units } from '@furrow/core';
-import { smallMassText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { ref, watch } from 'vue';
 import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';

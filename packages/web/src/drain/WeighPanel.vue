@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massField, massText, readingField } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Drain, type HouseRules, type Vessel, instantOf } from '@furrow/core';
-import { massField, massText, readingField } from '@furrow/words';
+
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';

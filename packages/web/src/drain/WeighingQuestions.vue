@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText, smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Drain, type HouseRules, type WeighingQuestion, firstOf } from '@furrow/core';
-import { massText, smallMassText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';

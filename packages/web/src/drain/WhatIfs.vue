@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { figure, massRangeText, massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { WARMER_BY_C, enzymeLossText, type HouseRules, type WhatIf } from '@furrow/core';
-import { massRangeText, massText } from '@furrow/words';
+
 import { computed } from 'vue';
 
 /** What another stir, a press or two degrees more would bring and cost, said before it is done. */
@@ -20,7 +21,7 @@ const lines = computed(() =>
         name: tell('WhatIfs.warmer', { warmer: { warmerC: WARMER_BY_C } }),
         brings:
           a.soonerHours >= 0.1
-            ? tell('WhatIfs.h-sooner', { soonerHours: a.soonerHours.toFixed(1) })
+            ? tell('WhatIfs.h-sooner', { soonerHours: figure(a.soonerHours, 1) })
             : tell('WhatIfs.no-sooner'),
         costs: tell('WhatIfs.diastase-invertase-hmf-not-computed', {
           diastaseLostPercent: enzymeLossText(a.diastaseLostPercent),

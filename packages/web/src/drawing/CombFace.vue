@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lengthText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { vDrag, within, type Pull } from './drag';
 import {
@@ -16,7 +17,7 @@ import {
   between,
   type Units,
 } from '@furrow/core';
-import { lengthText } from '@furrow/words';
+
 import { computed, ref } from 'vue';
 import { cellColour, cellPaths, drawLattice, facePaths, lattice } from './cells.js';
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { lengthText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
-import { lengthText } from '@furrow/words';
+
 import { isWithin } from '../parts/domEvents';
 import {
   CELL_CLASSES,

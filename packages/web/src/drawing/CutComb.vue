@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { lengthText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
-import { lengthText } from '@furrow/words';
+
 import { vDrag, within, arrowsOf, type Pull, type Point } from './drag';
 import {
   FLAW_WORDS,

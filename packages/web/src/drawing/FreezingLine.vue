@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { temperatureText } from '../words/figures.js';
+import { tell, moment } from '../words/tell.js';
 import { type FreezingPlan, type Units, between } from '@furrow/core';
-import { temperatureText } from '@furrow/words';
+
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
 
@@ -32,9 +33,10 @@ const parts = computed(() => {
   };
 });
 const clock = (hours: number): string =>
-  DateTime.fromISO(props.startedAt, { zone: props.zone })
-    .plus({ hours })
-    .toFormat(hours > 0 && parts.value.total > 12 ? 'ccc HH:mm' : 'HH:mm');
+  moment(
+    DateTime.fromISO(props.startedAt, { zone: props.zone }).plus({ hours }),
+    hours > 0 && parts.value.total > 12 ? 'weekday-clock' : 'clock',
+  );
 const ahead = computed(() =>
   between(0, parts.value.total, (props.now.getTime() - Date.parse(props.startedAt)) / 3_600_000),
 );

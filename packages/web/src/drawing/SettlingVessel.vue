@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { lengthText, massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Units } from '@furrow/core';
-import { massText, lengthText } from '@furrow/words';
+
 import { computed } from 'vue';
 
 /**

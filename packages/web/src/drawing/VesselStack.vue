@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Arrangement, type Units } from '@furrow/core';
-import { largeMass, largeUnit, massText, gramsPerLarge } from '@furrow/words';
+import { largeMass, largeUnit, gramsPerLarge } from '@furrow/words';
 import { computed } from 'vue';
 import StackDress from './StackDress.vue';
 

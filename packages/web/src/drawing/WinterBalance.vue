@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massFigure, massText } from '../words/figures.js';
 import { months as monthNames, tell } from '../words/tell.js';
 import { type Units, type WinterBalance, METRIC } from '@furrow/core';
-import { massText, massFigure } from '@furrow/words';
+
 import { computed } from 'vue';
 
 /**

@@ -1,4 +1,4 @@
-import { tell } from '../words/tell.js';
+import { tell, agoText } from '../words/tell.js';
 import { DateTime } from 'luxon';
 
 const JUST_NOW_MS = 2 * 60_000;
@@ -9,10 +9,6 @@ const JUST_NOW_MS = 2 * 60_000;
 export function aboutAgo(lastSeenAt: string, now: Date): string {
   const ago = now.getTime() - Date.parse(lastSeenAt);
   if (ago < JUST_NOW_MS) return tell('lastSeen.here-just-now');
-  const words = DateTime.fromISO(lastSeenAt)
-    .setLocale('en')
-    .toRelative({
-      base: DateTime.fromJSDate(now),
-    });
+  const words = agoText(DateTime.fromISO(lastSeenAt), DateTime.fromJSDate(now));
   return tell('lastSeen.last-here', { words });
 }

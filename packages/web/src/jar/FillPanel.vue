@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lengthText, massText, smallMassText, volumeText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   fillLine,
@@ -13,7 +14,7 @@ import {
   type JarFill,
   type JarKindRecord,
 } from '@furrow/core';
-import { massText, smallMassText, lengthText, volumeText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';

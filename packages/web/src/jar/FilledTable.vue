@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massColumn, smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type BatchDetail, type HouseRules, type JarKindRecord, type Lot } from '@furrow/core';
-import { massColumn, smallMassText } from '@furrow/words';
+
 import { computed, ref } from 'vue';
 import JarWeights from './JarWeights.vue';
 

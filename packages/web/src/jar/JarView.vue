@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { figure, weighedText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { measuredWaterPercent } from '@furrow/core';
-import { weighedText } from '@furrow/words';
+
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import AlsoHere from '../house/AlsoHere.vue';
@@ -95,7 +96,7 @@ const place = computed({
             water:
               water === null
                 ? tell('JarView.water-not-measured')
-                : tell('JarView.water', { water: water.toFixed(1) }),
+                : tell('JarView.water', { water: figure(water, 1) }),
           })
         }}</span
       >

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { figure, temperatureText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { keepsAt, type KeepingGrade, type Units } from '@furrow/core';
-import { temperatureText } from '@furrow/words';
+
 import { computed } from 'vue';
 
 /**
@@ -73,7 +74,7 @@ function span(days: number): string {
     <p>
       {{
         tell('KeepsByWarmth.by-water-lochhead-1933-yeast', {
-          moisturePercent: moisturePercent.toFixed(1),
+          moisturePercent: figure(moisturePercent, 1),
           said: tell('KeepsByWarmth.under-and-above', {
             cold: { temperatureC: 10 },
             warm: { temperatureC: 27 },

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { sidesText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
-import { sidesText } from '@furrow/words';
+
 import {
   LABEL_FIELDS,
   LABEL_FIELD_WORDS,

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { FATE_WORDS, RESTS, type BatchDetail, type HouseRules, type Rest } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref } from 'vue';

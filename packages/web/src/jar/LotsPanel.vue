@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, massRangeText, massText, smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
@@ -10,7 +11,7 @@ import {
   type LotsFilled,
   firstOf,
 } from '@furrow/core';
-import { massRangeText, massText, smallMassText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
@@ -165,7 +166,7 @@ const waterNote = (l: Waiting): string =>
   l.moisturePercent === null
     ? tell('common.not-measured-yet')
     : tell('LotsPanel.measured-wettest-drop-counts-unless', {
-        moisturePercent: l.moisturePercent.toFixed(1),
+        moisturePercent: figure(l.moisturePercent, 1),
       });
 const mix = computed(() => {
   const parts = chosen.value.filter((l) => !l.expected);
@@ -324,7 +325,7 @@ async function pour(): Promise<void> {
         <b>{{
           tell('LotsPanel.water-2', {
             kg: massText(mix.kg, rules.units, 2),
-            moisturePercent: mix.moisturePercent.toFixed(1),
+            moisturePercent: figure(mix.moisturePercent, 1),
           })
         }}</b>
         {{ tell('LotsPanel.mixing-dilutes-fault-it-does', { reason: said(mix.keeping.sentence) }) }}

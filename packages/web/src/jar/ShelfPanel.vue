@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
@@ -71,7 +72,7 @@ const sale = computed(() =>
   out.value?.fate === 'sold' && out.value.count ? { ...out.value, count: out.value.count } : null,
 );
 const wrongDiscount = computed(() => (sale.value ? discountIssue(sale.value) : null));
-const money = (x: number): string => `${props.rules.currency} ${x.toFixed(2)}`;
+const money = (x: number): string => `${props.rules.currency} ${figure(x, 2)}`;
 /** A sale that the household's own rules do not allow; a gift or the own table always goes. */
 const isStopped = computed(() => out.value?.fate === 'sold' && !props.rules.registeredToSell);
 const NO_SALE = { price: null, discountAmount: null, discountPercent: null };

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type BatchDetail, type HouseRules, type JarKindRecord } from '@furrow/core';
-import { smallMassText } from '@furrow/words';
+
 import { computed } from 'vue';
 import JarRow from '../drawing/JarRow.vue';
 import { useStock, useHarvests } from '../api/queries.js';

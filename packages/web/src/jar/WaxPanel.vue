@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure, massText, smallMassText, volumeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   RINSE_FATE_WORDS,
@@ -18,7 +19,7 @@ import {
   type WaxWay,
   daysLater,
 } from '@furrow/core';
-import { massText, smallMassText, volumeText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
@@ -416,7 +417,7 @@ const options = (map: Record<string, Say>): { label: string; value: string }[] =
         }}</b>
         {{
           tell('WaxPanel.honey-in-it-use-it', {
-            brixPercent: gravityOfBrix(r.brixPercent).toFixed(3),
+            brixPercent: figure(gravityOfBrix(r.brixPercent), 3),
             honeyG: g(r.honeyG),
             r: rinseDue(r),
             cold: r.cold ? tell('WaxPanel.cold') : '',
@@ -523,7 +524,7 @@ const options = (map: Record<string, Say>): { label: string; value: string }[] =
         >{{ ' '
         }}{{
           tell('WaxPanel.at-honey-and-water-added', {
-            targetGravity: r.targetGravity?.toFixed(3),
+            targetGravity: figure(r.targetGravity ?? 0, 3),
             addedHoneyG: g(r.addedHoneyG),
             addedWaterL: volumeText(r.addedWaterL ?? 0, units),
           })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { volumeText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
-import { volumeText } from '@furrow/words';
+
 import { newVesselSchema, type Vessel, type VesselRole } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';

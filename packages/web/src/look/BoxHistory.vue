@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { weighedText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Hive, type HouseRules } from '@furrow/core';
-import { weighedText } from '@furrow/words';
+
 import { computed } from 'vue';
 import { useBoxHistory } from '../api/queries.js';
 import { dateText } from '../shell/times.js';

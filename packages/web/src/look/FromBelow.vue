@@ -32,7 +32,10 @@ const combs = computed<CombPlace[]>(() => {
   return box.value.turned ? inOrder.reverse() : inOrder;
 });
 const { draft: seen } = useDraft<Record<string, LowerEdge>>(`below.${props.boxId}`, () => ({}));
-const WORDS: Record<LowerEdge, string> = { capped: 'capped', open: 'open' };
+const WORDS: Record<LowerEdge, string> = {
+  capped: tell('FromBelow.capped'),
+  open: tell('FromBelow.open'),
+};
 const [PITCH, HEIGHT, GAP] = [44, 150, 7];
 const edgeOf = (b: CombPlace): LowerEdge | null => seen.value[b.comb.id] ?? null;
 const says = (b: CombPlace): string => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
-import { counted, countedCombs, hiveKind, type Hive } from '@furrow/core';
+import { countedCombs, hiveKind, type Hive } from '@furrow/core';
 import { computed } from 'vue';
 import AlsoHere from '../house/AlsoHere.vue';
 
@@ -20,7 +20,9 @@ const others = computed(() => props.hives.filter((h) => h.id !== props.hive.id))
 const combs = computed(() => props.hive.bars.filter((b) => b.comb).length);
 const stands = computed(() => {
   const { boxes, bars, kind, site } = props.hive;
-  const parts = boxes.length ? counted(boxes.length, 'box', 'boxes') : counted(bars.length, 'bar');
+  const parts = boxes.length
+    ? tell('HiveHeading.boxes', { count: boxes.length })
+    : tell('HiveHeading.bars', { count: bars.length });
   return `${said(hiveKind(kind).name)}, ${site.name}. ${parts}, ${said(countedCombs(combs.value, kind))}`;
 });
 </script>

@@ -1,13 +1,8 @@
 <script setup lang="ts">
 import { tell } from '../words/tell.js';
-import {
-  dateWords,
-  spanText,
-  together,
-  type LastBarForecast,
-  type Say,
-  type SuperForecast,
-} from '@furrow/core';
+import { spanText } from './spanText.js';
+import { dateText } from '../shell/times.js';
+import { together, type LastBarForecast, type Say, type SuperForecast } from '@furrow/core';
 import { said } from '../words/units.js';
 
 /**
@@ -32,8 +27,8 @@ defineProps<{
         }}{{
           tell('HiveSays.comb-reaches-bar-between-and', {
             lastBar: lastBar.lastBar,
-            earliest: dateWords(lastBar.earliest),
-            latest: lastBar.latest ? dateWords(lastBar.latest) : tell('HiveSays.day-not-yet-known'),
+            earliest: dateText(lastBar.earliest),
+            latest: lastBar.latest ? dateText(lastBar.latest) : tell('HiveSays.day-not-yet-known'),
           })
         }}</template
       >

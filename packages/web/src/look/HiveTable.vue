@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massRangeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { percentDown, type JudgedComb, type Units, type Verdict } from '@furrow/core';
-import { massRangeText } from '@furrow/words';
+
 import { said } from '../words/units.js';
 
 /** The hive as a table: the same figures as the drawing. */

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { weeklyGain, type ColonyFact, type ColonyState, type Units } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -29,6 +30,11 @@ const FLOW_WORDS = {
   some: tell('HiveWeight.some-forage'),
   standing: tell('HiveWeight.neither-flow-nor-loss'),
   none: tell('HiveWeight.dearth-it-lives-on-its'),
+};
+const FLOWS_TO_NOTE = {
+  strong: tell('HiveWeight.strong'),
+  some: tell('HiveWeight.some'),
+  none: tell('HiveWeight.dearth'),
 };
 /** The forage that the gain speaks for, ready to be noted; standing still speaks for nothing. */
 const flow = computed(() =>
@@ -90,9 +96,7 @@ const note = (same: boolean): void => emit('note', { kind: 'hive-weight', kg: kg
   <Button
     v-if="flow"
     outlined
-    :label="
-      tell('HiveWeight.note-forage', { flow: flow === 'none' ? tell('HiveWeight.dearth') : flow })
-    "
+    :label="tell('HiveWeight.note-forage', { flow: FLOWS_TO_NOTE[flow] })"
     :loading="busy"
     @click="emit('note', { kind: 'flow', flow, endsOn: null })"
   />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { z } from 'zod';
@@ -110,7 +111,7 @@ function keepDrop(): boolean {
       ...instrument.value,
     }),
   );
-  kept.value.push(`${result.value.moisturePercent.toFixed(1)} %`);
+  kept.value.push(`${figure(result.value.moisturePercent, 1)} %`);
   emit('reading', reading.value);
   return true;
 }

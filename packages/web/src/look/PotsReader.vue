@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { smallMassRangeText, volumeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { potsEstimate, type Pots, type Units } from '@furrow/core';
-import { smallMassRangeText, volumeText } from '@furrow/words';
+
 import { computed } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 

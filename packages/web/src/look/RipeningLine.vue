@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { figure } from '../words/figures.js';
+import { tell, moment } from '../words/tell.js';
+import { spanText } from './spanText.js';
 import {
   addDays,
   daysBetween,
-  spanText,
   type CappedForecast,
   type CappingPace,
   type Look,
@@ -68,7 +69,7 @@ const middle = computed(() => {
     .map((d) => `${x(d)} ${y(props.forecast!.at(d).mid * 100)}`)
     .join('L')}`;
 });
-const short = (date: string): string => DateTime.fromISO(date).toFormat('d LLL');
+const short = (date: string): string => moment(DateTime.fromISO(date), 'day');
 const earlier = computed(() => props.looks.slice(0, -1));
 const at = computed({
   get: () =>
@@ -167,7 +168,7 @@ const at = computed({
       <p>
         {{
           tell('RipeningLine.combs-own-pace-shrunk-to', {
-            perDay: pace.perDay.toFixed(2),
+            perDay: figure(pace.perDay, 2),
             pairs: pace.pairs,
             pairs2: pace.pairs === 0 ? tell('RipeningLine.so-starting-range') : '',
           })

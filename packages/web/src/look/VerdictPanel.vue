@@ -1,11 +1,18 @@
 <script setup lang="ts">
+import {
+  figure,
+  massRangeText,
+  massText,
+  smallMassRangeText,
+  smallMassText,
+} from '../words/figures.js';
 import { tell } from '../words/tell.js';
+import { dateText } from '../shell/times.js';
 import {
   QUESTION_WORDS,
   VERDICT_WORDS,
   ageSaid,
   correctedEstimate,
-  dateWords,
   type EstimateCorrection,
   type Finding,
   type HiveKindName,
@@ -16,7 +23,7 @@ import {
   hiveKind as kindOf,
   between,
 } from '@furrow/core';
-import { massRangeText, massText, smallMassRangeText, smallMassText } from '@furrow/words';
+
 import { computed } from 'vue';
 import { said } from '../words/units.js';
 
@@ -133,14 +140,14 @@ function kilograms(f: Finding, measured: number, limit: number): Gauge {
 }
 function percents(f: Finding, measured: number, limit: number): Gauge {
   const [from, to] = isWater(f) ? [14, 24] : [0, 100];
-  const figure = isWater(f) ? measured.toFixed(1) : String(Math.floor(measured + 1e-6));
+  const shown = isWater(f) ? figure(measured, 1) : String(Math.floor(measured + 1e-6));
   const missing = isWater(f)
-    ? tell('VerdictPanel.over', { measured: (measured - limit).toFixed(1) })
+    ? tell('VerdictPanel.over', { measured: figure(measured - limit, 1) })
     : tell('VerdictPanel.short-2', { limit: limit - Math.floor(measured + 1e-6) });
   return {
     value: along(measured, from, to),
     limit: along(limit, from, to),
-    measured: `${figure} %`,
+    measured: `${shown} %`,
     rule: isWater(f)
       ? tell('VerdictPanel.at-most', { limit })
       : tell('VerdictPanel.rule', { limit }),
@@ -164,7 +171,7 @@ const emptiedText = computed(() => {
   if (!emptied) return null;
   return tell('VerdictPanel.on-not-looked-at-since', {
     way: EMPTIED_WORDS[emptied.way] ?? tell('VerdictPanel.emptied'),
-    on: dateWords(emptied.on),
+    on: dateText(emptied.on),
   });
 });
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
@@ -28,10 +29,10 @@ const average = computed(() => {
   return {
     mean: tell('WaterSamples.water-samples-on-average-apart', {
       count,
-      meanPercent: meanPercent.toFixed(1),
-      spreadPercent: spreadPercent.toFixed(1),
+      meanPercent: figure(meanPercent, 1),
+      spreadPercent: figure(spreadPercent, 1),
     }),
-    wettest: tell('WaterSamples.wettest-decides', { wettestPercent: wettestPercent.toFixed(1) }),
+    wettest: tell('WaterSamples.wettest-decides', { wettestPercent: figure(wettestPercent, 1) }),
   };
 });
 const samples = computed(() =>
@@ -39,7 +40,7 @@ const samples = computed(() =>
     const { moisturePercent, approximate } = readingMoisture(reading);
     return {
       water: tell('WaterSamples.water', {
-        moisturePercent: moisturePercent.toFixed(1),
+        moisturePercent: figure(moisturePercent, 1),
         approximate: approximate ? ' ' + tell('WaterSamples.about') : '',
       }),
       where: tell('WaterSamples.side-cell', { side: reading.side, cells: reading.cells }),

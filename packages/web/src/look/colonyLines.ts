@@ -1,3 +1,4 @@
+import { massText, volumeText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
@@ -14,8 +15,34 @@ import {
   isStingless,
   endOf,
 } from '@furrow/core';
-import { massText, volumeText } from '@furrow/words';
+
 import { dateText } from '../shell/times.js';
+
+type Temper = FactOf<'temper'>['temper'];
+type FactOf<Kind extends ColonyFact['kind']> = Extract<ColonyFact, { kind: Kind }>;
+const TEMPERS: Record<Temper, string> = {
+  calm: tell('colonyLines.calm'),
+  nervous: tell('colonyLines.nervous'),
+  defensive: tell('colonyLines.defensive'),
+};
+const STRENGTHS: Record<FactOf<'strength'>['strength'], string> = {
+  weak: tell('colonyLines.weak'),
+  middle: tell('colonyLines.middle'),
+  strong: tell('colonyLines.strong'),
+};
+const FLOWS: Record<Exclude<FactOf<'flow'>['flow'], 'none'>, string> = {
+  strong: tell('colonyLines.flow-strong'),
+  some: tell('colonyLines.flow-some'),
+};
+const FEEDS: Record<FactOf<'feeding'>['what'], string> = {
+  syrup: tell('colonyLines.syrup'),
+  fondant: tell('colonyLines.fondant'),
+};
+const ENTRANCES: Record<FactOf<'entrance'>['entrance'], string> = {
+  open: tell('colonyLines.entrance-open'),
+  reduced: tell('colonyLines.entrance-reduced'),
+  screened: tell('colonyLines.entrance-screened'),
+};
 
 /** One answer to a fact, a touch each. */
 interface Choice {
@@ -36,8 +63,8 @@ export interface ColonyLine {
 /** How long ago a day was, in words; its date once it is more than some weeks away. */
 function agoText(on: string, date: string): string {
   const days = daysBetween(on, date);
-  if (days === 0) return 'today';
-  if (days === 1) return 'yesterday';
+  if (days === 0) return tell('colonyLines.today');
+  if (days === 1) return tell('colonyLines.yesterday');
   return days < 40 ? tell('colonyLines.days-ago', { days }) : dateText(on);
 }
 /** Health as it stands, not only the last look: sick stays sick until somebody's word. */
@@ -121,7 +148,11 @@ export function colonyLines(
     {
       kind: 'queen',
       name: tell('common.queen'),
-      value: of(s.queen, (q) => (q.seen ? 'seen' : tell('colonyLines.not-found')), known.queen),
+      value: of(
+        s.queen,
+        (q) => (q.seen ? tell('colonyLines.is-seen') : tell('colonyLines.not-found')),
+        known.queen,
+      ),
       choices: [
         { label: tell('colonyLines.seen'), fact: { kind: 'queen', seen: true } },
         { label: tell('colonyLines.looked-not-found'), fact: { kind: 'queen', seen: false } },
@@ -130,18 +161,18 @@ export function colonyLines(
     {
       kind: 'temper',
       name: tell('common.temper'),
-      value: of(s.temper, (t) => t.temper, known.temper),
+      value: of(s.temper, (t) => TEMPERS[t.temper], known.temper),
       choices: (['calm', 'nervous', 'defensive'] as const).map((temper) => ({
-        label: temper,
+        label: TEMPERS[temper],
         fact: { kind: 'temper', temper },
       })),
     },
     {
       kind: 'strength',
       name: tell('common.strength'),
-      value: of(s.strength, (t) => t.strength, known.strength),
+      value: of(s.strength, (t) => STRENGTHS[t.strength], known.strength),
       choices: (['weak', 'middle', 'strong'] as const).map((strength) => ({
-        label: strength,
+        label: STRENGTHS[strength],
         fact: { kind: 'strength', strength },
       })),
     },
@@ -152,9 +183,9 @@ export function colonyLines(
         s.flow,
         (f) =>
           f.flow === 'none'
-            ? 'dearth'
+            ? tell('colonyLines.dearth')
             : tell('colonyLines.flow', {
-                flow: f.flow,
+                flow: FLOWS[f.flow],
                 endsOn: f.endsOn
                   ? ' ' + tell('colonyLines.until', { endsOn: dateText(f.endsOn) })
                   : '',
@@ -210,7 +241,7 @@ export function colonyLines(
       kind: 'feeding',
       name: tell('colonyLines.fed'),
       value: s.feedings.length
-        ? `${volumeText(endOf(s.feedings).litres, units)} ${endOf(s.feedings).what}, ${ago(endOf(s.feedings).on)}`
+        ? `${volumeText(endOf(s.feedings).litres, units)} ${FEEDS[endOf(s.feedings).what]}, ${ago(endOf(s.feedings).on)}`
         : tell('colonyLines.nothing-noted'),
       choices: [],
     },
@@ -229,9 +260,9 @@ export function colonyLines(
     {
       kind: 'entrance',
       name: tell('colonyLines.entrance'),
-      value: of(s.entrance, (e) => e.entrance),
+      value: of(s.entrance, (e) => ENTRANCES[e.entrance]),
       choices: (['open', 'reduced', 'screened'] as const).map((entrance) => ({
-        label: entrance === 'screened' ? tell('colonyLines.robbing-screen') : entrance,
+        label: entrance === 'screened' ? tell('colonyLines.robbing-screen') : ENTRANCES[entrance],
         fact: {
           kind: 'entrance',
           entrance,
@@ -242,7 +273,7 @@ export function colonyLines(
     stingless && {
       kind: 'nest',
       name: tell('colonyLines.nest'),
-      value: of(s.nest, (n) => (n.full ? 'full' : tell('colonyLines.room-left'))),
+      value: of(s.nest, (n) => (n.full ? tell('colonyLines.full') : tell('colonyLines.room-left'))),
       choices: [
         { label: tell('common.full'), fact: { kind: 'nest', full: true } },
         { label: tell('colonyLines.room-left-2'), fact: { kind: 'nest', full: false } },
@@ -252,7 +283,9 @@ export function colonyLines(
       !stingless && {
         kind: 'excluder',
         name: tell('colonyLines.excluder'),
-        value: of(s.excluder, (e) => (e.fitted ? 'fitted' : 'out')),
+        value: of(s.excluder, (e) =>
+          e.fitted ? tell('colonyLines.is-fitted') : tell('colonyLines.is-out'),
+        ),
         choices: [
           { label: tell('colonyLines.fitted'), fact: { kind: 'excluder', fitted: true } },
           { label: tell('colonyLines.out'), fact: { kind: 'excluder', fitted: false } },
@@ -262,7 +295,9 @@ export function colonyLines(
       !stingless && {
         kind: 'reserved-super',
         name: tell('colonyLines.kept-for-bees'),
-        value: of(s.reserved, (r) => (r.reserved ? 'a super' : 'none')),
+        value: of(s.reserved, (r) =>
+          r.reserved ? tell('colonyLines.a-super') : tell('colonyLines.no-super'),
+        ),
         choices: [
           {
             label: tell('colonyLines.super-theirs'),
@@ -295,7 +330,9 @@ export function colonyLines(
     !stingless && {
       kind: 'gap',
       name: tell('colonyLines.gap'),
-      value: of(s.gap, (g) => (g.gap ? tell('colonyLines.frame-or-bar-missing') : 'none')),
+      value: of(s.gap, (g) =>
+        g.gap ? tell('colonyLines.frame-or-bar-missing') : tell('colonyLines.no-gap'),
+      ),
       choices: [
         { label: tell('colonyLines.something-missing'), fact: { kind: 'gap', gap: true } },
         { label: tell('colonyLines.all-closed'), fact: { kind: 'gap', gap: false } },

@@ -1,6 +1,7 @@
+import { massRangeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
+import { dateText } from '../shell/times.js';
 import {
-  dateWords,
   hiveKind,
   judgeBox,
   sumRanges,
@@ -8,7 +9,7 @@ import {
   type HouseRules,
   type JudgedComb,
 } from '@furrow/core';
-import { massRangeText } from '@furrow/words';
+
 import { computed, type Ref } from 'vue';
 import type { useRipening } from './useRipening.js';
 
@@ -50,7 +51,7 @@ export function useHiveSays(
     if (scan.value?.first) return '';
     const [day] = ripeFrom.value;
     return day
-      ? tell('useHiveSays.come-back-from', { day: dateWords(day) })
+      ? tell('useHiveSays.come-back-from', { day: dateText(day) })
       : tell('useHiveSays.look-again-in-days', { lookAgainDays: rules.value.lookAgainDays });
   });
   return computed(() => ({

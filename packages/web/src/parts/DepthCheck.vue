@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massRangeText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import { kgByDepth, type Units, type Vessel } from '@furrow/core';
-import { massRangeText } from '@furrow/words';
+
 import { computed, ref } from 'vue';
 import NumberField from './NumberField.vue';
 import { said } from '../words/units.js';

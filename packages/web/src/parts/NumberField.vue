@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plainFigure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { fieldUnit } from '@furrow/words';
 import InputText from 'primevue/inputtext';
@@ -35,7 +36,7 @@ const how = computed(() => fieldUnit(props.unit, householdUnits.value));
 const show = (value: number | null | undefined): string => {
   if (value === null || value === undefined || Number.isNaN(value)) return '';
   const shown = how.value.shown(value);
-  return String(props.digits === undefined ? shown : Number(shown.toFixed(props.digits)));
+  return plainFigure(shown, props.digits);
 };
 /** The unit beside the field: what stands for one of it, or for an hour, in the reader's language. */
 const unitSaid = computed(() => {
@@ -57,9 +58,7 @@ watch([model, how], ([value], [, before]) => {
   touched.value = false;
 });
 const edgeText = (value: number): string =>
-  [Number(how.value.shown(value).toFixed(1)), how.value.sign]
-    .filter((x) => x !== undefined)
-    .join(' ');
+  [plainFigure(how.value.shown(value), 1), how.value.sign].filter((x) => x !== undefined).join(' ');
 const problem = computed(() => {
   if (text.value.trim() === '')
     return touched.value && !props.nullable ? tell('NumberField.say-number') : null;
@@ -77,7 +76,10 @@ const understood = computed(() => {
   const value = how.value.hasOwnUnit(text.value) ? readKept() : null;
   return value === null
     ? null
-    : tell('NumberField.understood', { shown: how.value.shown(value), sign: how.value.sign });
+    : tell('NumberField.understood', {
+        shown: plainFigure(how.value.shown(value)),
+        sign: how.value.sign,
+      });
 });
 const describedBy = computed(() => {
   if (props.error ?? problem.value) return `${id}-e`;

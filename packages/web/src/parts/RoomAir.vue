@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import { waterFromRoom } from '@furrow/core';
 import { computed } from 'vue';
@@ -43,7 +44,7 @@ const grams = computed(() => {
 const water = computed(() => {
   if (!taken.value) return '';
   const { low, high } = taken.value.waterPercent;
-  const [least, most] = [low, high].sort((a, b) => a - b).map((p) => p.toFixed(1));
+  const [least, most] = [low, high].sort((a, b) => a - b).map((p) => figure(p, 1));
   return least === most ? `${least} %` : `${least}–${most} %`;
 });
 </script>
@@ -65,7 +66,7 @@ const water = computed(() => {
         tell('RoomAir.open-for-h-it-takes', {
           wholeHours,
           grams,
-          moisturePercent: moisturePercent.toFixed(1),
+          moisturePercent: figure(moisturePercent, 1),
           water,
         })
       }}
@@ -85,7 +86,7 @@ const water = computed(() => {
         {{
           tell('RoomAir.at-honey-at-balance-with', {
             humidityPercent,
-            balancePercent: taken.balancePercent.toFixed(1),
+            balancePercent: figure(taken.balancePercent, 1),
             said: measured({ temperatureC: 20 }),
             said2: measured({ areaCm2: Math.round(openCm2 ?? USUAL_CM2) }),
             openCm2: openCm2 === null ? tell('RoomAir.usual-pail-as-its-width') : '',

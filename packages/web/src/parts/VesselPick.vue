@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type HouseRules, type JarKindRecord, type Vessel, between } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref, useId } from 'vue';
 import { newId } from '../api/client.js';

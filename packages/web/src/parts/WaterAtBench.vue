@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { WITHIN_POINTS, measuredWater, type BatchDetail, type Reading } from '@furrow/core';
 import Button from 'primevue/button';
@@ -28,10 +29,10 @@ const text = computed(() => {
       ? tell('WaterAtBench.one-drop')
       : tell('WaterAtBench.drops-mean-apart', {
           count: w.count,
-          meanPercent: w.meanPercent.toFixed(1),
-          spreadPercent: w.spreadPercent.toFixed(1),
+          meanPercent: figure(w.meanPercent, 1),
+          spreadPercent: figure(w.spreadPercent, 1),
         });
-  return tell('WaterAtBench.water', { percent: w.percent.toFixed(1), drops, where, when });
+  return tell('WaterAtBench.water', { percent: figure(w.percent, 1), drops, where, when });
 });
 /** Drops that agree well enough may still leave their mean less than well known. */
 const more = computed(() => {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massField, massText, readingField } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type Units, type Vessel } from '@furrow/core';
-import { massField, massText, readingField } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import { read } from '../api/client.js';

@@ -1,11 +1,11 @@
+import { massText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   OUTCOME_WORDS,
   STAGES,
   countedCombs,
-  placeLabel,
-  unitWord,
+  unitAt,
   weighsOut,
   type Batch,
   type BatchDetail,
@@ -13,7 +13,7 @@ import {
   type Take,
   type Units,
 } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import { STAGE_NAMES } from '../shell/stageNames.js';
 import { dateText } from '../shell/times.js';
 
@@ -48,7 +48,7 @@ function takeLine(take: Take, detail: BatchDetail, units: Units): LeftStage['lin
     ? tell('leftStage.drained')
     : tell('leftStage.not-weighed', { outcome: OUTCOME_WORDS[take.outcome] });
   return {
-    name: `${unitWord(detail.hive.kind)} ${placeLabel(take.slot)}`,
+    name: said(unitAt(detail.hive.kind, take.slot)),
     says: weighsOut(take.outcome) ? (weighed ?? unweighed) : said(OUTCOME_WORDS[take.outcome]),
   };
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { tell, moment } from '../words/tell.js';
 import { within } from '../drawing/drag';
 import { bestHours, type HourScore, dayOf, between } from '@furrow/core';
 import { DateTime } from 'luxon';
@@ -98,9 +98,7 @@ function key(event: KeyboardEvent): void {
       :aria-valuenow="chosen.isValid ? chosen.hour : 0"
       aria-valuemin="0"
       aria-valuemax="23"
-      :aria-valuetext="
-        chosen.isValid ? chosen.toFormat('cccc d LLLL HH:mm') : tell('DayLine.not-said')
-      "
+      :aria-valuetext="chosen.isValid ? moment(chosen, 'long-day-clock') : tell('DayLine.not-said')"
       @click="touch"
       @keydown="key"
     >
@@ -113,7 +111,7 @@ function key(event: KeyboardEvent): void {
           text-anchor="middle"
           :font-weight="i === chosenDay ? 800 : 500"
         >
-          {{ DateTime.fromISO(d.date).toFormat(dayWidth > 96 ? 'ccc d LLL' : 'ccc d') }}
+          {{ moment(DateTime.fromISO(d.date), dayWidth > 96 ? 'weekday-day' : 'weekday-number') }}
         </text>
         <path
           :d="`M${x(i, FIRST)} ${BASE}H${x(i, LAST)}`"
@@ -158,7 +156,7 @@ function key(event: KeyboardEvent): void {
       <template v-if="bestLocal"
         >{{ tell('DayLine.best') }}
         <button type="button" class="best" @click="emit('choose', local(bestLocal!))">
-          {{ bestLocal.toFormat('ccc d LLL, HH:mm') }}
+          {{ moment(bestLocal, 'weekday-day-clock') }}
         </button></template
       >
     </p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { massText, volumeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
-import { massText, volumeText } from '@furrow/words';
+
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import AlsoHere from '../house/AlsoHere.vue';
 import Refusal from '../parts/Refusal.vue';

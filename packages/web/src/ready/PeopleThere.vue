@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type HouseRules } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';

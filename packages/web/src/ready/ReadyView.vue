@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { measured, tell } from '../words/tell.js';
+import { estimateRangeText, massText, volumeText } from '../words/figures.js';
+import { measured, tell, moment } from '../words/tell.js';
 import { useHours } from './useHours';
 import {
   METRIC,
@@ -12,7 +13,7 @@ import {
   type BatchDetail,
   sure,
 } from '@furrow/core';
-import { massText, estimateRangeText, volumeText } from '@furrow/words';
+
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -229,9 +230,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
             class="display"
             :class="{ green: startHour.fit === 'good', rust: startHour.fit === 'no' }"
             >{{ FIT[startHour.fit] }}</b>{{ ' ' }}
-          <span class="sub">{{
-            DateTime.fromISO(plan.startLocal).toFormat('cccc d LLLL, HH:mm')
-          }}</span>
+          <span class="sub">{{ moment(DateTime.fromISO(plan.startLocal), 'long-day-clock') }}</span>
         </p>
         <ul>
           <li v-for="r in startHour.reasons" :key="r.rule" :class="{ rust: r.points === null }">
@@ -349,7 +348,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           <li v-for="g in day.repairs" :key="g.id">
             <b>{{ g.name }}</b>: {{ g.repair
             }}<span v-if="g.dueOn" class="sub">{{
-              tell('ReadyView.by', { dueOn: DateTime.fromISO(g.dueOn).toFormat('d LLL yyyy') })
+              tell('ReadyView.by', { dueOn: moment(DateTime.fromISO(g.dueOn), 'date') })
             }}</span>
           </li>
         </ul></template
@@ -374,7 +373,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           })
         }}</template
         ><template v-if="done?.isValid">{{
-          tell('ReadyView.done', { done: done.toFormat('ccc d LLL, HH:mm') })
+          tell('ReadyView.done', { done: moment(done, 'weekday-day-clock') })
         }}</template
         >.
       </p>

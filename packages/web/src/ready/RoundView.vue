@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { figure, massText, volumeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { METRIC, boxWish, planRound, siteDate, stateAt, type RoundHive } from '@furrow/core';
-import { massText, volumeText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import FaintDrawing from '../parts/FaintDrawing.vue';
@@ -72,7 +73,7 @@ const seenText = (h: RoundHive): string => {
   const filled = tell('RoundView.filled', { filledShare: Math.round(h.filledShare * 100) });
   const pace =
     h.aDay !== null && h.aDay >= 0.001
-      ? tell('RoundView.day', { aDay: (h.aDay * 100).toFixed(1) })
+      ? tell('RoundView.day', { aDay: figure(h.aDay * 100, 1) })
       : '';
   return `${filled}${h.seenOn ? ' ' + tell('RoundView.on', { seenOn: dateText(h.seenOn) }) : ''}${pace}`;
 };

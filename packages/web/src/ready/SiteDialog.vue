@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { months, tell } from '../words/tell.js';
+import { months, tell, moment } from '../words/tell.js';
 import {
   PLACE_NOTES,
   SITE_NOTES,
@@ -110,7 +110,9 @@ async function keepWeather(): Promise<void> {
   >
     <div class="site">
       <h2 class="furrow-heading">
-        {{ tell('SiteDialog.weather-at-00-as-you', { local: local().toFormat('ccc d LLL, HH') }) }}
+        {{
+          tell('SiteDialog.weather-at-00-as-you', { local: moment(local(), 'weekday-day-hour') })
+        }}
       </h2>
       <form class="line" @submit.prevent="keepWeather">
         <NumberField

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { tell, moment } from '../words/tell.js';
 import { vDrag, type Pull } from '../drawing/drag';
 import type { Caution, TimetableStep } from '@furrow/core';
 import { DateTime } from 'luxon';
@@ -37,7 +37,7 @@ const midnights = computed(() => {
     at.toMillis() < span.value.to;
     at = at.plus({ days: 1 })
   )
-    out.push({ ms: at.toMillis(), text: at.toFormat('ccc') });
+    out.push({ ms: at.toMillis(), text: moment(at, 'weekday') });
   return out;
 });
 const key = (s: TimetableStep): string => `${s.harvestId}-${s.id}`;
@@ -85,7 +85,7 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
   <ol class="times">
     <li v-for="s in steps" :key="key(s)" :class="{ bad: s.conflicts.length }">
       <time :datetime="s.startsAt">{{
-        DateTime.fromMillis(startMs(s), { zone }).toFormat('ccc HH:mm')
+        moment(DateTime.fromMillis(startMs(s), { zone }), 'weekday-clock')
       }}</time>
       <span class="what"
         ><b
@@ -143,7 +143,7 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
           :aria-valuenow="Math.round(place(startMs(s)))"
           aria-valuemin="0"
           aria-valuemax="100"
-          :aria-valuetext="local(s.startsAt).toFormat('cccc d LLLL HH:mm')"
+          :aria-valuetext="moment(local(s.startsAt), 'long-day-clock')"
           :style="{
             left: `${place(startMs(s))}%`,
             width: `${Math.max(0.8, place(Date.parse(s.endsAt)) - place(Date.parse(s.startsAt)))}%`,

@@ -1,3 +1,4 @@
+import { plainFigure } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
@@ -106,7 +107,7 @@ export function useReady() {
     const percent = plan.value?.moisturePercent ?? null;
     return percent === null
       ? tell('useReady.water-assumed', { percent: takenPercent.value })
-      : tell('useReady.water', { percent: Number(percent.toFixed(1)) });
+      : tell('useReady.water', { percent: plainFigure(percent, 1) });
   });
   /**
    * Where the water of the plan comes from; an assumption is told from what was measured or said.

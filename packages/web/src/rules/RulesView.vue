@@ -27,10 +27,12 @@ import JudgementRules from './JudgementRules.vue';
 import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
+import { hearHouseLanguage } from '../words/language.js';
 import { householdUnits, whyNot } from '../words/units.js';
 import CrushRules from './CrushRules.vue';
 import RipeRules from './RipeRules.vue';
 import TheirsRules from './TheirsRules.vue';
+import LanguageRules from './LanguageRules.vue';
 import RuleChoice from './RuleChoice.vue';
 import UnitRules from './UnitRules.vue';
 
@@ -120,8 +122,8 @@ const flips = computed(() => {
 /** Combs named at most, the rest counted. */
 const SAID_FLIPS = 8;
 const words = {
-  take: 'take',
-  leave: 'leave',
+  take: tell('RulesView.take'),
+  leave: tell('RulesView.leave'),
   test: tell('RulesView.test-first'),
   'not-read': tell('RulesView.not-read'),
 };
@@ -136,7 +138,12 @@ async function save(): Promise<boolean> {
   base.value = done;
   // What was said meanwhile stays, a change to what was just written.
   if (JSON.stringify(draft.value) === sent) draft.value = { ...done.rules };
+  if (hearHouseLanguage(done.rules.language)) beginAnew();
   return true;
+}
+/** Another language is spoken by a page that begins anew: not before all that was said is written. */
+function beginAnew(): void {
+  if (!dirty.value) location.reload();
 }
 </script>
 
@@ -204,6 +211,7 @@ async function save(): Promise<boolean> {
             ]"
           />
         </div>
+        <LanguageRules v-model="draft.language" @another="beginAnew" />
         <UnitRules v-model="draft.units" />
         <LabelRules v-model="draft" :issue="issue" />
       </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { tell, moment } from '../words/tell.js';
 import { serverSpeed } from '../api/client';
 import { clockText } from './times';
 import { useStandsSince } from '../api/failure';
@@ -127,7 +127,7 @@ defineExpose({ undo });
         </button>
       </template>
     </span>
-    <b class="time">{{ DateTime.fromJSDate(now, { zone }).toFormat('HH:mm') }}</b>
+    <b class="time">{{ moment(DateTime.fromJSDate(now, { zone }), 'clock') }}</b>
   </footer>
 </template>
 

@@ -3,8 +3,7 @@ import { tell } from '../words/tell.js';
 import {
   HIVE_KINDS,
   SCHOOL_QUESTIONS,
-  placeLabel,
-  unitWord,
+  unitAt,
   type Batch,
   type Hive,
   type JarKindRecord,
@@ -61,7 +60,7 @@ const ofCombs = (hives: readonly Hive[]): Found[] =>
       .map((bar) => ({
         id: bar.comb!.id,
         what: tell('common.comb'),
-        name: `${hive.name}, ${unitWord(hive.kind)} ${placeLabel(bar.slot)}`,
+        name: `${hive.name}, ${said(unitAt(hive.kind, bar.slot))}`,
         leads: tell('find.to-look'),
         to: `/look/${hive.id}?comb=${bar.slot}`,
       })),

@@ -69,6 +69,7 @@ export const RULE_NAMES: readonly string[] = [
   tell('common.free-room-in-freezer'),
   tell('common.smoke'),
   tell('common.bees-off-comb'),
+  tell('common.language'),
   tell('common.units'),
   tell('common.paper'),
   tell('common.name-on-label'),
@@ -86,6 +87,7 @@ export const RULE_NAMES: readonly string[] = [
 
 /** Words that are not on the page but in people's mouths, by the name of the rule. */
 export const RULE_ALSO: Readonly<Record<string, string>> = {
+  [tell('common.language')]: tell('ruleNames.english-portuguese'),
   [tell('common.units')]: tell('ruleNames.kilograms-pounds-ounces-grams'),
   [tell('common.paper')]: tell('ruleNames.print-size-a4-letter'),
   [tell('common.smoke')]: tell('ruleNames.smoker-water-spray'),

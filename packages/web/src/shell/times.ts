@@ -1,14 +1,15 @@
 import { firstOf, instantOf } from '@furrow/core';
 import { DateTime } from 'luxon';
+import { measured, moment } from '../words/tell.js';
 
 /** "16:10" today, "Tue 16:10" within a week, "14 Mar 16:10" beyond, in the place's zone. */
 export function clockText(instant: string, zone: string, now: Date): string {
   const at = DateTime.fromISO(instant, { zone });
   const today = DateTime.fromJSDate(now, { zone });
-  if (at.hasSame(today, 'day')) return at.toFormat('HH:mm');
+  if (at.hasSame(today, 'day')) return moment(at, 'clock');
   return Math.abs(at.diff(today, 'days').days) < 6
-    ? at.toFormat('ccc HH:mm')
-    : at.toFormat('d LLL HH:mm');
+    ? moment(at, 'weekday-clock')
+    : moment(at, 'day-clock');
 }
 
 /**
@@ -42,13 +43,11 @@ export function aboutText(
 }
 
 /** "14 Mar 2026" from a calendar date. */
-export function dateText(date: string): string {
-  return DateTime.fromISO(date).toFormat('d LLL yyyy');
-}
+export const dateText = (date: string): string => measured({ date });
 
 /** "Sat 14 Mar" in the place's zone. */
 export function dayText(at: Date | string, zone: string): string {
   const date =
     typeof at === 'string' ? DateTime.fromISO(at, { zone }) : DateTime.fromJSDate(at, { zone });
-  return date.toFormat('ccc d LLL');
+  return moment(date, 'weekday-day');
 }

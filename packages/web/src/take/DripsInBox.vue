@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massRangeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { estimateSeen, sumRanges, type BatchDetail, type HouseRules } from '@furrow/core';
-import { massRangeText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   RUNS_TO_APPLY,
@@ -10,7 +11,7 @@ import {
   type HouseRules,
   type Vessel,
 } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref, toRef, watch } from 'vue';
 import DrainFrameInPlace from '../drawing/DrainFrameInPlace.vue';

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
+import { massRangeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   estimateSeen,
@@ -8,11 +10,11 @@ import {
   owedWeighings,
   placeLabel,
   sharesByEstimate,
-  unitWord,
+  unitAt,
   type FrameVessel,
   type Take,
 } from '@furrow/core';
-import { massRangeText } from '@furrow/words';
+
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -51,7 +53,7 @@ const sharesOf = (vessel: FrameVessel, cameG: number): Record<string, number> =>
 const nameOf = (combs: Take[]): string =>
   combs.length > 1
     ? tell('OwedView.box-combs', { combs: combs.length })
-    : `${unitWord(detail.value!.hive.kind)} ${placeLabel(combs[0].slot)}`;
+    : said(unitAt(detail.value!.hive.kind, combs[0].slot));
 /** What the looks say it should weigh, comb with its wax; null where one was never looked at. */
 function expected(combs: Take[]): string | null {
   const ranges = combs.map((t) => {

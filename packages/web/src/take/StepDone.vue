@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { massText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { OUTCOME_WORDS, weighsOut, type Take, type Units } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import type { Refused } from '../api/client.js';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { tell } from '../words/tell.js';
+import { massText } from '../words/figures.js';
+import { tell, moment } from '../words/tell.js';
 import {
   dayOf,
   estimateSeen,
@@ -12,7 +13,7 @@ import {
   type HouseRules,
   type TakeStep,
 } from '@furrow/core';
-import { massText } from '@furrow/words';
+
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
 import { useGuesses } from '../api/queries.js';
@@ -66,7 +67,7 @@ const comeBack = computed(() => {
     looks: props.detail.looks.filter((l) => l.combId === combId).flatMap(filledLook),
   }));
   const next = nextFrameDate(today, frameRefill(frames), props.rules.frameMaxWeeks);
-  return next && { day: DateTime.fromISO(next.on).toFormat('d MMMM'), why: said(next.why) };
+  return next && { day: moment(DateTime.fromISO(next.on), 'long-day'), why: said(next.why) };
 });
 </script>
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massText, volumeText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type FrameVessel, type HouseRules, type Vessel } from '@furrow/core';
-import { massText, volumeText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';

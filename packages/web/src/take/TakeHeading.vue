@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { tell } from '../words/tell.js';
-import { counted, unitWord, type BatchDetail, type TakeStep } from '@furrow/core';
+import { said } from '../words/units.js';
+import { unitWord, type BatchDetail, type TakeStep } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import AlsoHere from '../house/AlsoHere.vue';
@@ -26,7 +27,7 @@ const unit = computed(() => {
   const number = units.indexOf(step.value) + 1;
   return number
     ? tell('TakeHeading.text', {
-        kind: unitWord(props.detail.hive.kind),
+        kind: said(unitWord(props.detail.hive.kind)),
         number,
         units: units.length,
       })
@@ -36,7 +37,7 @@ const where = computed(() =>
   [
     tell('TakeHeading.step', { shown: props.shown + 1, steps: props.steps.length }),
     unit.value,
-    props.stings ? counted(props.stings, 'sting') : null,
+    props.stings ? tell('TakeHeading.stings', { count: props.stings }) : null,
   ]
     .filter(Boolean)
     .join(', '),

@@ -6,9 +6,8 @@ import {
   OUTCOME_WORDS,
   STEP_KINDS,
   cutsComb,
-  placeLabel,
   runsInPlace,
-  unitWord,
+  unitAt,
   weighsOut,
   type BatchDetail,
   type HouseRules,
@@ -163,7 +162,7 @@ async function put(outcome: TakeOutcome): Promise<void> {
       outcome,
       ...{ vesselId: null, grossG: null, tareG: null },
     },
-    `${unitWord(props.detail.hive.kind)} ${placeLabel(slot)} ${said(OUTCOME_WORDS[outcome])}.`,
+    `${said(unitAt(props.detail.hive.kind, slot))} ${said(OUTCOME_WORDS[outcome])}.`,
   );
 }
 /** What becomes of the comb in hand where it was told that something went otherwise. */

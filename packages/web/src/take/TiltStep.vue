@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { lengthText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
-import { lengthText } from '@furrow/words';
+
 import { readShape, shimHeightMm, type Hive, type HouseRules } from '@furrow/core';
 import { computed } from 'vue';
 import TiltLevel from '../drawing/TiltLevel.vue';

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { massRangeText, massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   frameHoney,
@@ -11,7 +12,7 @@ import {
   type HouseRules,
   type Vessel,
 } from '@furrow/core';
-import { massRangeText, massText } from '@furrow/words';
+
 import { computed, watch } from 'vue';
 import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';

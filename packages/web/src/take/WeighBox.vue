@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { massRangeText, massText, readingField } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
@@ -10,7 +11,7 @@ import {
   guessOffPercent,
   guessOffSaid,
 } from '@furrow/core';
-import { massRangeText, massText, readingField } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';

@@ -1,4 +1,12 @@
 <script setup lang="ts">
+import {
+  figure,
+  massField,
+  massRangeText,
+  massText,
+  readingField,
+  weighedText,
+} from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   OUTCOME_WORDS,
@@ -6,11 +14,10 @@ import {
   estimateSeen,
   fullCombG,
   kgByDepth,
-  placeLabel,
   potsCheck,
   runsInPlace,
   tareCheck,
-  unitWord,
+  unitAt,
   usualCombG,
   type BatchDetail,
   type CombCondition,
@@ -22,7 +29,7 @@ import {
   guessOffSaid,
   isStingless,
 } from '@furrow/core';
-import { massField, massRangeText, massText, weighedText, readingField } from '@furrow/words';
+
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -59,7 +66,7 @@ const look = computed(
   () => props.detail.looks.filter((l) => l.combId === props.combId).at(-1) ?? null,
 );
 const estimate = computed(() => (look.value ? estimateSeen(look.value, props.detail.hive) : null));
-const name = computed(() => `${unitWord(props.detail.hive.kind)} ${placeLabel(props.place)}`);
+const name = computed(() => said(unitAt(props.detail.hive.kind, props.place)));
 const guessText = ref('');
 const guessed = ref(!props.rules.guessFirst);
 /** How far the scale is from the guess, in words; nothing before both are there. */
@@ -355,7 +362,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     <p v-if="pots" class="sub">
       <b v-if="pots.question" class="rust" role="alert">{{ said(pots.question) }}</b><template
         v-else
-        >{{ tell('WeighUnit.pot', { said: said(`${pots.gPerPot.toFixed(1)} g`) }) }}</template
+        >{{ tell('WeighUnit.pot', { said: said(`${figure(pots.gPerPot, 1)} g`) }) }}</template
       >
     </p>
     <p v-if="check && check.netG >= 0" class="net display">

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { massField, massText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type FrameVessel, type HouseRules, type Vessel } from '@furrow/core';
-import { massField, massText } from '@furrow/words';
+
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { said } from '../words/units.js';
 import { STAGE_NAMES } from '../shell/stageNames.js';
-import { tell } from '../words/tell.js';
+import { tell, moment } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { harvestMark, hoursText, judgeHiveAt, type Hive, dayOf } from '@furrow/core';
 import { DateTime } from 'luxon';
@@ -120,7 +120,9 @@ const days = computed(() =>
     return {
       key: day.toISODate(),
       name:
-        i === 0 ? tell('TodayView.today', { day: day.toFormat('ccc d') }) : day.toFormat('ccc d'),
+        i === 0
+          ? tell('TodayView.today', { day: moment(day, 'weekday-number') })
+          : moment(day, 'weekday-number'),
       hung: groupHung(hung, nameOfHive),
     };
   }),

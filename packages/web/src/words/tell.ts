@@ -1,9 +1,13 @@
 import type { Quantity } from '@furrow/core';
+import type { DateTime } from 'luxon';
 import {
+  agoSaid,
   listSaid,
+  momentSaid,
   monthNames,
   quantitySaid,
   speakScreen,
+  type MomentStyle,
   type ScreenKey,
   type ScreenValues,
 } from '@furrow/words';
@@ -27,7 +31,16 @@ export const measured = (quantity: Quantity): string => quantitySaid(quantity, r
 export const estimated = ({ low, high }: { low: number; high: number }): string =>
   measured({ massG: { low: low * 1000, high: high * 1000 }, as: 'estimate' });
 
+/** A moment in its own zone, as much of it as the style says. */
+export const moment = (at: DateTime, style: MomentStyle): string =>
+  momentSaid(at, style, reader.value);
+/** "3 hours ago". */
+export const agoText = (at: DateTime, now: DateTime): string => agoSaid(at, now, reader.value);
+
 /** The twelve months in few letters. */
 export const months = (): string[] => monthNames(reader.value.language);
+/** "Ana or Beto". */
+export const eitherOf = (parts: readonly string[]): string =>
+  listSaid(parts, reader.value.language, 'disjunction');
 /** "Ana and Beto". */
 export const listed = (parts: readonly string[]): string => listSaid(parts, reader.value.language);

@@ -1,15 +1,13 @@
-import { METRIC, isSay, refusalOf, type Language, type Say, type Units } from '@furrow/core';
+import { METRIC, isSay, refusalOf, type Say, type Units } from '@furrow/core';
 import { saidIn, speak, type Reader } from '@furrow/words';
 import { computed, shallowRef } from 'vue';
-import { learned } from './learned.js';
+import { language, learned } from './learned.js';
 
 /**
  * The household's units, for everything that says or asks a measure; metric until its rules are
  * known. The shell keeps it in step with the rules.
  */
 export const householdUnits = shallowRef<Units>(METRIC);
-/** The language of this device. */
-const language = shallowRef<Language>('en');
 /** In what money something is worth. */
 export const currency = shallowRef('');
 
@@ -17,7 +15,7 @@ export const currency = shallowRef('');
 export const reader = computed<Reader>(() => {
   // More of the language may have been learned since.
   void learned.value;
-  return { language: language.value, units: householdUnits.value, currency: currency.value };
+  return { language, units: householdUnits.value, currency: currency.value };
 });
 
 /**

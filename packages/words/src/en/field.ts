@@ -142,4 +142,14 @@ export const field: Sentences<FieldSays> = {
   'field.jar-kind-once': 'Name at least one kind of jar.',
   'field.piece-kind-once': 'Name at least one kind of piece.',
   'field.sample-later': 'A sample cannot be drawn after the day of the judgement.',
+  'field.on-or-off': 'On or off.',
+  'field.a-step': 'A step.',
+  'field.who-is-let-in': 'Of the household, or a helper.',
+  'field.house-name':
+    'A name is letters, digits and dashes, such as honey or honey.home.arpa: without https:// and without a port.',
+  'field.list-of-names': 'A list of names.',
+  'field.names-at-most': 'At most {most} names.',
+  'field.eight-letters': 'The eight letters.',
+  'field.phone-called': 'What is this phone called?',
+  'field.whose': 'Whose is it?',
 };

@@ -14,4 +14,8 @@ export const hiveName: Sentences<HiveNameSays> = {
   'hiveName.pots': '{count, plural, one {# group of pots} other {# groups of pots}}',
   'hiveName.boxes': '{count, plural, one {box} other {boxes}} {boxes}',
   'hiveName.both': '{boxes} and {combs}',
+  'hiveName.comb': 'comb',
+  'hiveName.frame': 'frame',
+  'hiveName.pot-group': 'pots',
+  'hiveName.unit-at': '{unit} {place}',
 };

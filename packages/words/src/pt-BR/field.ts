@@ -142,4 +142,14 @@ export const field: Sentences<FieldSays> = {
   'field.jar-kind-once': 'Nomeie pelo menos um tipo de pote.',
   'field.piece-kind-once': 'Nomeie pelo menos um tipo de pedaço.',
   'field.sample-later': 'Uma amostra não pode ser tirada depois do dia do parecer.',
+  'field.on-or-off': 'Ligado ou desligado.',
+  'field.a-step': 'Um passo.',
+  'field.who-is-let-in': 'Da casa, ou ajudante.',
+  'field.house-name':
+    'Um nome tem letras, dígitos e hífens, como mel ou mel.home.arpa: sem https:// e sem porta.',
+  'field.list-of-names': 'Uma lista de nomes.',
+  'field.names-at-most': 'No máximo {most} nomes.',
+  'field.eight-letters': 'As oito letras.',
+  'field.phone-called': 'Como se chama este celular?',
+  'field.whose': 'De quem é?',
 };

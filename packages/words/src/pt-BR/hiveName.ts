@@ -14,4 +14,8 @@ export const hiveName: Sentences<HiveNameSays> = {
   'hiveName.pots': '{count, plural, one {# grupo de potes} other {# grupos de potes}}',
   'hiveName.boxes': '{count, plural, one {caixa} other {caixas}} {boxes}',
   'hiveName.both': '{boxes} e {combs}',
+  'hiveName.comb': 'favo',
+  'hiveName.frame': 'quadro',
+  'hiveName.pot-group': 'potes',
+  'hiveName.unit-at': '{unit} {place}',
 };

@@ -1,5 +1,11 @@
 import type { Language } from '@furrow/core';
 
+/** Each language by its own name. */
+export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = {
+  en: 'English',
+  'pt-BR': 'Português',
+};
+
 /** English is that of Britain: days before their month, no comma before the last of a list. */
 export const localeOf = (language: Language): string => (language === 'en' ? 'en-GB' : language);
 

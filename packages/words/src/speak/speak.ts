@@ -39,6 +39,10 @@ const FIGURE = /^[−+-]?\d+\.\d/;
 const written = (text: string, { language }: Reader): string =>
   FIGURE.test(text) ? inLanguage(text, language) : text;
 
+/** A count stays a number; one with decimals gets the reader's comma. */
+const numberSaid = (value: number, { language }: Reader): number | string =>
+  Number.isInteger(value) ? value : inLanguage(String(value), language);
+
 const eachSaid = (parts: readonly SayValue[], reader: Reader): string[] =>
   parts.map((part) => String(valueSaid(part, reader)));
 
@@ -46,7 +50,7 @@ const eachSaid = (parts: readonly SayValue[], reader: Reader): string[] =>
 function valueSaid(value: SayValue | Told, reader: Reader): string | number {
   if (value === null || value === undefined) return '';
   if (typeof value === 'string') return written(value, reader);
-  if (typeof value === 'number') return value;
+  if (typeof value === 'number') return numberSaid(value, reader);
   if (isSay(value)) return speak(value, reader);
   if ('and' in value) return listSaid(eachSaid(value.and, reader), reader.language);
   if ('or' in value) return listSaid(eachSaid(value.or, reader), reader.language, 'disjunction');

@@ -95,7 +95,7 @@ function key(event: KeyboardEvent, what: Handle): void {
 }
 const words: Record<Verdict, string> = {
   take: tell('SectionTopBar.may-take'),
-  leave: 'leave',
+  leave: tell('SectionTopBar.leave'),
   test: tell('SectionTopBar.test-first'),
   'not-read': tell('SectionTopBar.not-read-yet'),
 };

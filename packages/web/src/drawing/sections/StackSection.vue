@@ -52,7 +52,7 @@ function otherBox(slot: number, by: number): void {
 }
 const words: Record<Verdict, string> = {
   take: tell('StackSection.may-take'),
-  leave: 'leave',
+  leave: tell('StackSection.leave'),
   test: tell('StackSection.test-first'),
   'not-read': tell('StackSection.not-read-yet'),
 };

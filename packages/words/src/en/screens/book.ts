@@ -342,4 +342,5 @@ export const book = {
   'InOutPanel.takes-table': 'takes',
   'InOutPanel.commands-table': 'commands',
   'WhatItCameTo.within': ', in {hours}',
+  'CombsTaken.boxes': '{count} {count, plural, one {box} other {boxes}}',
 } as const;

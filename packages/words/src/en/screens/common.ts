@@ -245,4 +245,6 @@ export const common = {
   'common.lighter-than-empty-one-two': 'Lighter than empty: one of the two is wrong.',
   'common.write-it-down-as-i': 'Write it down as I say',
   'common.weigh-it-later': 'Weigh it later',
+  'common.language': 'Language',
+  'common.piece': 'piece',
 } as const;

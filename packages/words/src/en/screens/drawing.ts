@@ -90,4 +90,6 @@ export const drawing = {
   'StackSection.turned': 'turned',
   'StackSection.empty': '{box}, empty',
   'HoneyVessels.at-most': 'at most',
+  'SectionTopBar.leave': 'leave',
+  'StackSection.leave': 'leave',
 } as const;

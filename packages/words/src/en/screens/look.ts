@@ -236,4 +236,11 @@ export const look = {
   'useSwap.only-places-one-box-are': 'Only places of one box are swapped.',
   'useSwap.and-swapped': '{slot} and {slot2} swapped.',
   'StrayComb.such-as': 'such as {weight}; it goes into a lot of its own',
+  'span.on': 'on {day}',
+  'span.from': 'from {day} or later',
+  'span.from-to': 'from {from} to {to}',
+  'HiveHeading.boxes': '{count} {count, plural, one {box} other {boxes}}',
+  'HiveHeading.bars': '{count} {count, plural, one {bar} other {bars}}',
+  'HiveWeight.strong': 'strong',
+  'HiveWeight.some': 'some',
 } as const;

@@ -115,7 +115,7 @@ export const rules = {
   'RulesView.find-rule': 'Find a rule…',
   'RulesView.what-stands-as-furrow-begins': 'What stands as Furrow begins is ours too',
   'RulesView.which-rules': 'Which rules',
-  'RulesView.labels-and-units': 'Labels and units',
+  'RulesView.labels-and-units': 'Language, units and labels',
   'RulesView.letter': 'Letter',
   'RulesView.this-changes-now': 'This changes now:',
   'RulesView.and-more': '; and {flips} more',
@@ -147,4 +147,9 @@ export const rules = {
   'starting.as-furrow-begins': 'as Furrow begins',
   'RulesView.house-rules-written-down': 'House rules written down.',
   'InstrumentsPanel.hive-scale': 'Hive scale',
+  'LanguageRules.as-each-device': 'As each device asks',
+  'LanguageRules.as-household': 'As the household',
+  'LanguageRules.on-this-device': 'On this device',
+  'RulesView.take': 'take',
+  'RulesView.leave': 'leave',
 } as const;

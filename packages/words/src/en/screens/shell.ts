@@ -189,6 +189,7 @@ export const shell = {
   'ruleNames.kilograms-pounds-ounces-grams':
     'kilograms pounds ounces grams Celsius Fahrenheit metric imperial measures',
   'ruleNames.print-size-a4-letter': 'print size A4 Letter',
+  'ruleNames.english-portuguese': 'English Portuguese português inglês idioma',
   'ruleNames.smoker-water-spray': 'smoker water spray',
   'ruleNames.sieve-filter': 'sieve filter',
   'ruleNames.expiry-date-shelf-life-keeps': 'expiry date shelf life keeps until',

@@ -276,4 +276,5 @@ export const take = {
   'useTakeRun.not-done-after-all': '{title}: not done after all.',
   'FramesPanel.frame-not-read': 'A frame not read, {holds}',
   'VesselsFirst.not-read': 'not read: may hold up to {most}',
+  'TakeHeading.stings': '{count} {count, plural, one {sting} other {stings}}',
 } as const;

@@ -280,8 +280,8 @@ export const book: Sentences<typeof english> = {
   'WhatItCameTo.text': '{whole} % {percent} de {than}',
   'WhatItCameTo.guessed': 'palpite {offPercent}',
   'WhatItCameTo.full-one': '{ofFullShare} % de um cheio',
-  'WhatItCameTo.estimate': 'a estimativa',
-  'WhatItCameTo.your-usual': 'o seu habitual',
+  'WhatItCameTo.estimate': 'sua estimativa',
+  'WhatItCameTo.your-usual': 'seu habitual',
   'WhatItCameTo.by-estimate': 'por estimativa',
   'WhatItCameTo.box': 'caixa {number}',
   'WhatItCameTo.18-water-not-measured': '18 % de água, não medida',
@@ -344,4 +344,5 @@ export const book: Sentences<typeof english> = {
   'InOutPanel.takes-table': 'favos colhidos',
   'InOutPanel.commands-table': 'comandos',
   'WhatItCameTo.within': ', em {hours}',
+  'CombsTaken.boxes': '{count} {count, plural, one {caixa} other {caixas}}',
 };

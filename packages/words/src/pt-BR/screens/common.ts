@@ -248,4 +248,6 @@ export const common: Sentences<typeof english> = {
   'common.lighter-than-empty-one-two': 'Mais leve que vazio: um dos dois está errado.',
   'common.write-it-down-as-i': 'Anote como eu digo',
   'common.weigh-it-later': 'Pesar depois',
+  'common.language': 'Idioma',
+  'common.piece': 'pedaço',
 };

@@ -93,4 +93,6 @@ export const drawing: Sentences<typeof english> = {
   'StackSection.turned': 'virada',
   'StackSection.empty': '{box}, vazia',
   'HoneyVessels.at-most': 'no máximo',
+  'SectionTopBar.leave': 'deixar',
+  'StackSection.leave': 'deixar',
 };

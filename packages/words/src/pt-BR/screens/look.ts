@@ -244,4 +244,11 @@ export const look: Sentences<typeof english> = {
   'useSwap.only-places-one-box-are': 'Só se trocam lugares de uma mesma caixa.',
   'useSwap.and-swapped': '{slot} e {slot2} trocados.',
   'StrayComb.such-as': 'como {weight}; vai para um lote próprio',
+  'span.on': 'em {day}',
+  'span.from': 'a partir de {day}',
+  'span.from-to': 'de {from} a {to}',
+  'HiveHeading.boxes': '{count} {count, plural, one {caixa} other {caixas}}',
+  'HiveHeading.bars': '{count} {count, plural, one {barra} other {barras}}',
+  'HiveWeight.strong': 'forte',
+  'HiveWeight.some': 'alguma',
 };

@@ -118,7 +118,7 @@ export const rules: Sentences<typeof english> = {
   'RulesView.find-rule': 'Achar uma regra…',
   'RulesView.what-stands-as-furrow-begins': 'O que está como o Furrow começa também é nosso',
   'RulesView.which-rules': 'Quais regras',
-  'RulesView.labels-and-units': 'Rótulos e unidades',
+  'RulesView.labels-and-units': 'Idioma, unidades e rótulos',
   'RulesView.letter': 'Carta',
   'RulesView.this-changes-now': 'Isto muda agora:',
   'RulesView.and-more': '; e mais {flips}',
@@ -150,4 +150,9 @@ export const rules: Sentences<typeof english> = {
   'starting.as-furrow-begins': 'como o Furrow começa',
   'RulesView.house-rules-written-down': 'Regras da casa anotadas.',
   'InstrumentsPanel.hive-scale': 'Balança da colmeia',
+  'LanguageRules.as-each-device': 'Como cada aparelho pede',
+  'LanguageRules.as-household': 'Como a casa',
+  'LanguageRules.on-this-device': 'Neste aparelho',
+  'RulesView.take': 'colher',
+  'RulesView.leave': 'deixar',
 };

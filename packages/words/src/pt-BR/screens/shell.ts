@@ -194,6 +194,7 @@ export const shell: Sentences<typeof english> = {
   'ruleNames.kilograms-pounds-ounces-grams':
     'quilos libras onças gramas Celsius Fahrenheit métrico imperial medidas',
   'ruleNames.print-size-a4-letter': 'tamanho de impressão A4 carta',
+  'ruleNames.english-portuguese': 'English Portuguese português inglês idioma',
   'ruleNames.smoker-water-spray': 'fumigador borrifador',
   'ruleNames.sieve-filter': 'peneira filtro',
   'ruleNames.expiry-date-shelf-life-keeps': 'data de validade dura até',

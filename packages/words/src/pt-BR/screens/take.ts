@@ -287,4 +287,5 @@ export const take: Sentences<typeof english> = {
   'useTakeRun.not-done-after-all': '{title}: não foi feito afinal.',
   'FramesPanel.frame-not-read': 'Um quadro não lido, {holds}',
   'VesselsFirst.not-read': 'não lido: pode ter até {most}',
+  'TakeHeading.stings': '{count} {count, plural, one {ferroada} other {ferroadas}}',
 };
