@@ -106,14 +106,14 @@ test('a step is moved by the keyboard and the rest follows; the calendar opens e
 
   // The hour opens into its reasons; weather typed in stands over the practice service.
   await page.getByLabel('First smoke').fill('2026-03-17T10:00');
-  await expect(page.getByText('Tuesday 17 March, 10:00')).toBeVisible();
+  await expect(page.getByText('Tuesday 17 March at 10:00')).toBeVisible();
   await page.getByRole('button', { name: 'Encosta: weather, notes, forage…' }).click();
   await page.getByRole('dialog').getByLabel('Rain').fill('2,5');
   await page.getByRole('button', { name: 'Write the weather down' }).click();
   await expect(page.getByText('Not this hour')).toBeVisible();
   await expect(page.getByText(/Rain, 2\.5 mm in the hour: the hive stays closed/)).toBeVisible();
   await page.getByRole('slider', { name: 'Day and hour' }).press('ArrowDown');
-  await expect(page.getByText('Wednesday 18 March, 10:00')).toBeVisible();
+  await expect(page.getByText('Wednesday 18 March at 10:00')).toBeVisible();
 
   // The dog at this site adds its step; the first cut is moved an hour later and what follows goes
   // with it.

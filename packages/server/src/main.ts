@@ -1,3 +1,4 @@
+import { inEnglish } from './words.js';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { makeApp } from './app.js';
@@ -111,7 +112,7 @@ async function openHouse(sharing: Sharing): Promise<void> {
 function whyNotStarted(error: Error & { code?: string }): string {
   const trouble = systemTrouble(String(error.code));
   return trouble
-    ? `Furrow did not start: ${trouble}. Mend that and start it again; nothing was changed.`
+    ? `Furrow did not start: ${inEnglish(trouble)}. Mend that and start it again; nothing was changed.`
     : error.message;
 }
 

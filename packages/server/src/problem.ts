@@ -1,7 +1,7 @@
 import { houseSay } from '@furrow/words';
 import { codeOf, kindOf, statusOf } from './store/thrown.js';
 import { BadInput, pathText, refusalOf, type ProblemCode, type Say } from '@furrow/core';
-import { inEnglish, speak, type Reader } from './words.js';
+import { inEnglish, speak, type HouseSays, type Reader } from './words.js';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
 
@@ -40,23 +40,27 @@ export class Problem extends Error {
   }
 }
 
-export const notFound = (what: string): Problem =>
-  new Problem(404, 'not-found', houseSay('refusal.no-such', { what }));
+/** What may be looked for and not be there. */
+export type Noun = keyof HouseSays extends infer Key
+  ? Key extends `noun.${infer Name}`
+    ? Name
+    : never
+  : never;
+export const notFound = (what: Noun): Problem =>
+  new Problem(404, 'not-found', houseSay('refusal.no-such', { what: houseSay(`noun.${what}`) }));
 export const refused = (says: string | Say, path?: string): Problem =>
   new Problem(400, 'bad-input', says, path);
 export const conflict = (code: ProblemCode, says: string | Say, path?: string): Problem =>
   new Problem(409, code, says, path);
 
-const DAMAGED_TEXT =
-  'A page of the household’s file is damaged. Nothing more is written, so that it gets no worse: stop Furrow and bring the newest copy back with “node furrow.mjs restore”.';
-export const damaged = (): Problem => new Problem(503, 'damaged', DAMAGED_TEXT);
+export const damaged = (): Problem => new Problem(503, 'damaged', houseSay('refusal.damaged'));
 
 /** What the framework means by a status, in words. */
-const REQUEST_WORDS: Record<number, string> = {
-  400: 'This address or text cannot be read.',
-  413: 'This is more than one entry may hold.',
-  415: 'Text of this kind is not read here: UTF-8, and JSON.',
-  416: 'There is no such part of it.',
+const REQUEST_WORDS: Record<number, Say> = {
+  400: houseSay('refusal.request.400'),
+  413: houseSay('refusal.request.413'),
+  415: houseSay('refusal.request.415'),
+  416: houseSay('refusal.request.416'),
 };
 
 /** Turns anything thrown into a problem; the database's own words never leave the server. */

@@ -8,6 +8,8 @@ import type {
   HiveSays,
   HoneySays,
   LookSays,
+  FlowSays,
+  LotSays,
   PlainSays,
   ReadySays,
   RulesSays,
@@ -49,6 +51,8 @@ export type Sayings = PlainSays &
   HiveSays &
   HoneySays &
   LookSays &
+  FlowSays &
+  LotSays &
   ReadySays &
   RulesSays &
   TakeSays &

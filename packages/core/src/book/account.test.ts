@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { asWritten } from '../say/say.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
 import type { BatchDetail, JarKindRecord } from '../records/views.js';
 import { harvestAccount, nectarBehindKg, pressAccount } from './account.js';
@@ -37,7 +38,7 @@ const flow = (id: string, from: string, to: string, g: number, reason = '', more
   from,
   to,
   g,
-  reason,
+  reason: asWritten(reason),
   at: '2026-03-16T12:30:00Z',
   voids: null,
   ...more,
@@ -122,7 +123,9 @@ describe('the account of a harvest', () => {
     expect(account).toMatchObject({ combG: 3200, honeyG: 2700, against: 'within' });
     expect(account.pressed).toEqual({ g: 600, share: 600 / 2700, held: 'more' });
     expect(account.inWaxG).toEqual({ low: 400 - 192, mid: 400 - 160, high: 400 - 128 });
-    expect(account.losses).toEqual([{ g: 100, reason: 'Lost: Stuck to vessels and tools' }]);
+    expect(account.losses).toEqual([
+      { g: 100, reason: asWritten('Lost: Stuck to vessels and tools') },
+    ]);
     expect(account.minutesPerKg).toBeCloseTo(90 / 2.7, 9);
     expect(account.elapsedHours).toBe(48);
     expect(account.jarCostPerKg).toBeCloseTo((5 * 2) / 2.5, 9);

@@ -1,3 +1,5 @@
+import type { Say } from '../say/say.js';
+import { wentFor } from '../records/vocabulary/lotSays.js';
 import { guessOffPercent } from '../comb/guess.js';
 import { DateTime } from 'luxon';
 import { WAX_IN_COMB_SHARE } from '../drain/index.js';
@@ -101,7 +103,7 @@ export interface HarvestAccount {
    * costs.
    */
   jarCostPerKg: number | null;
-  losses: { g: number; reason: string }[];
+  losses: { g: number; reason: Say }[];
   /** The same honey in each kind of jar of the kit. */
   jars: JarsOf[];
 }
@@ -194,7 +196,7 @@ function honeyOf(detail: Pick<BatchDetail, 'lots' | 'flows'>): { all: number; pr
     (f) => kindOf.get(f.to) === 'honey' && kindOf.get(f.from) !== 'honey' && !isVoided(f, detail),
   );
   const sum = (list: readonly Flow[]): number => list.reduce((g, f) => g + f.g, 0);
-  return { all: sum(came), pressed: sum(came.filter((f) => f.reason === 'Pressed')) };
+  return { all: sum(came), pressed: sum(came.filter((f) => wentFor(f.reason, 'flow.pressed'))) };
 }
 const isVoided = (flow: Flow, { flows }: Pick<BatchDetail, 'flows'>): boolean =>
   Boolean(flow.voids) || flows.some((f) => f.voids === flow.id);

@@ -1,7 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { flowSay } from '../records/vocabulary/lotSays.js';
 import { harvestSums } from './harvestSums.js';
 
-const flow = (from: string, to: string, g: number, reason = 'x') => ({ from, to, g, reason });
+const flow = (from: string, to: string, g: number, reason = flowSay('flow.drained')) => ({
+  from,
+  to,
+  g,
+  reason,
+});
 describe('the sums of one harvest', () => {
   it('count what another harvest put in, and what went into another', () => {
     const flows = [
@@ -10,7 +16,7 @@ describe('the sums of one harvest', () => {
       flow('comb', 'honey', 3400),
       flow('comb', 'wax', 1000),
       flow('comb', 'loss', 50),
-      flow('outside', 'rinse', 900, 'Water'),
+      flow('outside', 'rinse', 900, flowSay('flow.water')),
       flow('honey', 'outside', 3000),
       flow('honey', 'honey of another', 400),
     ];

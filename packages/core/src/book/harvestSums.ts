@@ -1,3 +1,4 @@
+import { wentFor } from '../records/vocabulary/lotSays.js';
 import type { Flow, Lot } from '../records/views.js';
 
 /** What came into the lots of one harvest from anywhere else and what left them, grams. */
@@ -23,7 +24,7 @@ export function harvestSums(
   const sum = (list: typeof flows): number => list.reduce((total, f) => total + f.g, 0);
   const came = flows.filter((f) => !own.has(f.from));
   const went = flows.filter((f) => !own.has(f.to));
-  const isWater = (f: { reason: string }): boolean => f.reason === 'Water';
+  const isWater = (f: Pick<Flow, 'reason'>): boolean => wentFor(f.reason, 'flow.water');
   return {
     inG: sum(came.filter((f) => !isWater(f))),
     waterG: sum(came.filter(isWater)),

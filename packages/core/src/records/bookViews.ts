@@ -1,3 +1,4 @@
+import { sayRecord } from '../say/say.js';
 import { z } from 'zod';
 import { FATES } from './outs.js';
 import { row, id, number, grams, instant, text, day } from './vocabulary/fields.js';
@@ -46,7 +47,8 @@ export const lotRecord = z
     id,
     batchId: id,
     kind: z.enum(LOT_KINDS),
-    name: text,
+    /** What it is called: of which harvest, and what it is. */
+    name: sayRecord,
     code: text.nullable(),
     count: number.nullable(),
     netG: grams.nullable(),
@@ -82,7 +84,8 @@ export const flowRecord = z
     at: instant,
     recordedAt: instant,
     voids: id.nullable(),
-    reason: text,
+    /** Why it went. */
+    reason: sayRecord,
     commandId: id,
     /** The person and the device that wrote it; null at the household's own table. */
     by: text.nullable(),

@@ -65,7 +65,7 @@ export const holdViewRecord = z.strictObject({
       id,
       batchId: id,
       kind: text,
-      name: text,
+      name: sayRecord,
       code: text.nullable(),
       nowG: grams,
     }),

@@ -3,6 +3,7 @@ export * from './common.js';
 export * from './hive.js';
 export * from './holds.js';
 export * from './vocabulary/holdSays.js';
+export * from './vocabulary/lotSays.js';
 export type { ListSays } from './vocabulary/listSays.js';
 export * from './look.js';
 export * from './aftercare.js';

@@ -1,3 +1,4 @@
+import { sayRecord } from '../say/say.js';
 import { z } from 'zod';
 import { atLeast, atMost, atMostLetters, millimetres, whole } from '../say/limits.js';
 import { refuses } from '../say/field.js';
@@ -71,7 +72,8 @@ export const printRecord = z.strictObject({
   ...row,
   id,
   lotId: id,
-  sheet: z.strictObject({ name: text, ...sheetMeasures }),
+  /** As it was then; before sheets were named by key their name was a text. */
+  sheet: z.strictObject({ name: z.union([text, sayRecord]), ...sheetMeasures }),
   fields: z.array(labelFieldSchema),
   qr: z.boolean(),
   qrText: text,
@@ -108,7 +110,7 @@ export const batchCodeSchema = z.strictObject({
 /** What the server answers of labels and the printer's spool, as schemas. */
 
 export const labelSheetRecord = z
-  .strictObject({ ...row, id, name: text, ...sheetMeasures, revision })
+  .strictObject({ ...row, id, name: sayRecord, ...sheetMeasures, revision })
   .meta({ id: 'LabelSheet' });
 export type LabelSheetRecord = z.infer<typeof labelSheetRecord>;
 

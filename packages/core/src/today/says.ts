@@ -66,7 +66,7 @@ export interface TodaySays {
   'today.late-entry.left': object;
   'today.damaged': object;
   'today.damaged.left': object;
-  'today.no-copy': { why: string };
+  'today.no-copy': { why: Say };
   'today.no-copy.left': object;
   'clock.stopped': object;
   'clock.stir': object;

@@ -172,7 +172,7 @@ export async function previewImport(
         asking(table, sorted).map((row) => ({
           table: table.name,
           id: String(row.values[table.key]),
-          sentence: `${table.name}, ${nameOf(row)}: changed here and there, each in its own way.`,
+          sentence: houseSay('refusal.changed-both', { table: table.name, row: nameOf(row) }),
         })),
       )
       .slice(0, 60),

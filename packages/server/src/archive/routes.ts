@@ -178,7 +178,7 @@ export function archiveRoutes(
     const job = find(request.params.id);
     if (job.kind !== 'export' || job.state !== 'ready')
       throw new Problem(409, 'not-ready', houseSay('refusal.this-archive-not-written-yet'));
-    await streamFile(response, job.file, 'archive file', {
+    await streamFile(response, job.file, 'archive-file', {
       'Content-Type': 'application/zip',
       'Content-Disposition': `attachment; filename="furrow-${clock.now().toISOString().slice(0, 10)}.zip"`,
       'Content-Length': String(job.bytes),

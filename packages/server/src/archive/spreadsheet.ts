@@ -1,6 +1,6 @@
 import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
-import { hiveKind, instantOf } from '@furrow/core';
+import { hiveKind, instantOf, flowSay, lotNamed, lotSay } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { makeHive } from '../look/writes.js';
 import { refused } from '../problem.js';
@@ -10,7 +10,7 @@ import { z } from 'zod';
 import { rowsOf } from '../store/asked.js';
 
 /** Said of the mass of an old sheet: it went its way before anything was written here. */
-const GONE = 'Gone before it was written here';
+const GONE = flowSay('flow.gone');
 
 /**
  * Harvests from a sheet that was kept before: each a closed harvest with its honey and wax in the
@@ -72,7 +72,10 @@ export const spreadsheetWrites = [
         const hiveId = known.get(h.hiveName);
         const zone = hiveId && zones.get(hiveId);
         if (!hiveId || !zone)
-          throw refused(`Which hive is "${h.hiveName}"?`, `payload.harvests[${i}].hiveName`);
+          throw refused(
+            houseSay('refusal.which-hive', { hive: h.hiveName }),
+            `payload.harvests[${i}].hiveName`,
+          );
         if (there.has(`${hiveId} ${h.date}`))
           throw refused(
             houseSay('refusal.has-harvest-already-this-sheet', {
@@ -122,14 +125,14 @@ export const spreadsheetWrites = [
             id: lotId,
             batchId: h.batchId,
             kind,
-            name: `${h.hiveName}, ${kind === 'honey' ? 'honey' : 'clean wax'}`,
+            name: lotNamed(h.hiveName, lotSay(`lot.${kind}`)),
             code: null,
             count: null,
             netG: null,
             jarKindId: null,
             lowestWeighedG: null,
           });
-          await unit.flow({ from: 'outside', to: lotId, g, reason: 'From a sheet', at });
+          await unit.flow({ from: 'outside', to: lotId, g, reason: flowSay('flow.sheet'), at });
           await unit.flow({ from: lotId, to: 'outside', g, reason: GONE, at });
         }
       }

@@ -1,5 +1,5 @@
 import { houseSay } from '@furrow/words';
-import { entryOf } from '@furrow/core';
+import { entryOf, type Say } from '@furrow/core';
 import { createHash } from 'node:crypto';
 import { closeSync, mkdirSync, openSync, readFileSync, writeFileSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
@@ -289,7 +289,7 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
 }
 
 function valueOf(column: Column, text: string | null, file: string, line: number): Cell {
-  const no = (what: string): Error =>
+  const no = (what: Say): Error =>
     refused(
       houseSay('refusal.row-column-nothing-was-changed', {
         line,
@@ -300,14 +300,14 @@ function valueOf(column: Column, text: string | null, file: string, line: number
       `${file}:${line}:${column.name}`,
     );
   if (text === null) {
-    if (column.required) throw no('nothing stands there');
+    if (column.required) throw no(houseSay('refusal.nothing-stands-there'));
     return null;
   }
   if (column.type === 'string') return text;
   const number = Number(text);
   if (text.trim() === '' || !Number.isFinite(number))
-    throw no(`"${text.slice(0, 40)}" is no number`);
+    throw no(houseSay('refusal.no-number', { text: text.slice(0, 40) }));
   if (column.type === 'integer' && !Number.isInteger(number))
-    throw no(`"${text.slice(0, 40)}" is no whole number`);
+    throw no(houseSay('refusal.no-whole-number', { text: text.slice(0, 40) }));
   return number;
 }

@@ -131,7 +131,7 @@ describe('a pressed disc', () => {
     expect((await lot('wet-wax')).nowG).toBe(250);
     const now = await detail();
     expect(now.balanced).toBe(true);
-    expect(now.flows.find((f) => f.reason === 'Pressed disc, eaten at home')).toMatchObject({
+    expect(now.flows.find((f) => f.reason.key === 'flow.disc-eaten')).toMatchObject({
       to: 'outside',
       g: 350,
     });

@@ -10,6 +10,9 @@ import {
   stateAt,
   type Aftercare,
   type Batch,
+  flowSay,
+  lotNamed,
+  lotSay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -154,7 +157,7 @@ export const aftercareWrites = [
           houseSay('refusal.held-back', { why: (await heldText(unit.db, wet.id))! }),
           'payload.g',
         );
-      await unit.flow({ from: wet.id, to: 'outside', g, reason: 'Pressed disc, eaten at home' });
+      await unit.flow({ from: wet.id, to: 'outside', g, reason: flowSay('flow.disc-eaten') });
       return { detail: await batchDetail(unit.db, batchId) };
     },
   }),
@@ -172,16 +175,16 @@ export const aftercareWrites = [
         );
       await unit.flow({
         from: wet.id,
-        to: await lotOf(unit, batch, 'clean-wax', 'clean wax'),
+        to: await lotOf(unit, batch, 'clean-wax'),
         g: payload.cleanG,
-        reason: 'Rendered',
+        reason: flowSay('flow.rendered'),
       });
       if (payload.restIsSlumgum)
         await unit.flow({
           from: wet.id,
           to: 'loss',
           g: wet.nowG - payload.cleanG,
-          reason: 'Slumgum, honey and water',
+          reason: flowSay('flow.slumgum'),
         });
       // A yield is learned only from a whole rendering whose way is known.
       const rinsed = Boolean(
@@ -221,7 +224,7 @@ export const aftercareWrites = [
         id: lotId,
         batchId: batch.id,
         kind: 'rinse',
-        name: `${batch.hiveName}, rinse`,
+        name: lotNamed(batch.hiveName, lotSay('lot.rinse')),
         code: null,
         count: null,
         netG: null,
@@ -229,7 +232,12 @@ export const aftercareWrites = [
         lowestWeighedG: null,
       });
       if (honeyG > 0)
-        await unit.flow({ from: wet!.id, to: lotId, g: honeyG, reason: 'Rinsed off the wax' });
+        await unit.flow({
+          from: wet!.id,
+          to: lotId,
+          g: honeyG,
+          reason: flowSay('flow.rinsed-off'),
+        });
       // What the reading says beyond the wax came from bars and tools: it was booked as lost and is
       // found again.
       const foundG = Math.round(holds.honeyKg * 1000) - honeyG;
@@ -238,13 +246,13 @@ export const aftercareWrites = [
           from: 'outside',
           to: lotId,
           g: foundG,
-          reason: 'Found: honey from bars and tools',
+          reason: flowSay('flow.found', { why: flowSay('flow.bars-and-tools') }),
         });
       await unit.flow({
         from: 'outside',
         to: lotId,
         g: Math.max(0, Math.round(holds.massKg * 1000) - honeyG - foundG),
-        reason: 'Water',
+        reason: flowSay('flow.water'),
       });
       await unit.insert('rinses', {
         ...payload,
@@ -278,10 +286,15 @@ export const aftercareWrites = [
           from: rinse.lotId,
           to: 'outside',
           g: nowG,
-          reason: `Fed back to ${answer.hiveName}`,
+          reason: flowSay('flow.fed-back', { hive: answer.hiveName }),
         });
       } else if (payload.fate === 'poured-away')
-        await unit.flow({ from: rinse.lotId, to: 'loss', g: nowG, reason: 'Rinse poured away' });
+        await unit.flow({
+          from: rinse.lotId,
+          to: 'loss',
+          g: nowG,
+          reason: flowSay('flow.rinse-poured'),
+        });
       else {
         if (payload.targetGravity === null)
           throw refused(houseSay('refusal.say-at-which-gravity-it'), 'payload.targetGravity');
@@ -290,14 +303,19 @@ export const aftercareWrites = [
           id: meadId,
           batchId: batch.id,
           kind: 'mead',
-          name: `${batch.hiveName}, mead`,
+          name: lotNamed(batch.hiveName, lotSay('lot.mead')),
           code: null,
           count: null,
           netG: null,
           jarKindId: null,
           lowestWeighedG: null,
         });
-        await unit.flow({ from: rinse.lotId, to: meadId, g: nowG, reason: 'Into mead' });
+        await unit.flow({
+          from: rinse.lotId,
+          to: meadId,
+          g: nowG,
+          reason: flowSay('flow.into-mead'),
+        });
         if (payload.honeyG > 0) {
           const honey = payload.honeyLotId ? await lotView(unit.db, payload.honeyLotId) : null;
           if (honey?.kind !== 'honey' || honey.nowG < payload.honeyG)
@@ -311,7 +329,7 @@ export const aftercareWrites = [
             from: honey.id,
             to: meadId,
             g: payload.honeyG,
-            reason: 'Honey into mead',
+            reason: flowSay('flow.honey-into-mead'),
           });
         }
         if (payload.waterL > 0)
@@ -319,7 +337,7 @@ export const aftercareWrites = [
             from: 'outside',
             to: meadId,
             g: Math.round(payload.waterL * 998.2),
-            reason: 'Water',
+            reason: flowSay('flow.water'),
           });
       }
       await unit.update('rinses', id, {

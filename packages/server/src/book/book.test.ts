@@ -1,3 +1,5 @@
+import { inEnglish } from '../words.js';
+import { lotItself, lotNamed, lotSay } from '@furrow/core';
 import { randomUUID } from 'node:crypto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Trace } from '@furrow/core';
@@ -80,14 +82,14 @@ describe('a trace of the book', () => {
     );
     expect(back.lot).toMatchObject({ id: lotId, code, batchId, hiveName: 'Ipê' });
     expect(back.shares).toMatchObject([
-      { g: 1500, share: 1, name: expect.stringMatching(/comb$/) as string, hiveName: 'Ipê' },
+      { g: 1500, share: 1, name: lotNamed('Ipê', lotSay('lot.comb')), hiveName: 'Ipê' },
     ]);
     const comb = lots.find((l) => l.kind === 'comb')!;
     const forward = await trace(`lot=${comb.id}&direction=forward`);
     const by = Object.fromEntries(
-      forward.shares.map((s) => [s.name.replace(/^Ipê, /, ''), Math.round(s.g)]),
+      forward.shares.map((s) => [inEnglish(lotItself(s.name)), Math.round(s.g)]),
     );
-    expect(by).toMatchObject({ '6 x 250 g': 1500, honey: 1500, 'wet wax': 900 });
+    expect(by).toMatchObject({ '6 × 250 g': 1500, honey: 1500, 'wet wax': 900 });
     expect(forward.shares.reduce((sum, s) => sum + s.share, 0)).toBeCloseTo(1, 9);
   });
   it('follows what was given away, and an undo takes it back out of the trace', async () => {

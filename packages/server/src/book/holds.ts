@@ -284,7 +284,7 @@ export async function holdViews(db: Knex): Promise<HoldView[]> {
 
 export const holdWrites = [
   write('/holds/:id/lift', {
-    sentence: (p) => `A hold lifted: ${p.word}`,
+    sentence: ({ word }) => houseSay('entry.hold-lifted', { word }),
     run: async (unit, { word }, { id }) => {
       const hold = await find(unit.db, 'holds', id, 'hold');
       if (hold.liftedOn) throw conflict('lifted', houseSay('refusal.this-hold-was-lifted-already'));

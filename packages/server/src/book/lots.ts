@@ -9,6 +9,7 @@ import {
 import { FLOW_COLUMNS, asBookFlow, flowsOfLots } from '../store/unitOfWork.js';
 import { writerText } from '../store/writer.js';
 import type { Knex } from 'knex';
+import { fromKept } from '../store/kept.js';
 import { list, listsOf, openRows } from '../store/rows.js';
 import type { RowOf } from '../store/tables.js';
 import { z } from 'zod';
@@ -29,7 +30,7 @@ const asFlow = (row: WrittenFlow): Flow => ({
   at: row.at,
   recordedAt: row.recordedAt,
   voids: row.voids,
-  reason: row.reason,
+  reason: fromKept(row.reason),
   commandId: row.commandId,
   by: writerText(row),
 });

@@ -1,10 +1,10 @@
-import { type AskedRow, rowsOf } from '../store/asked.js';
-import { z } from 'zod';
-import { type Person, type QueryOf, type Trace, LOT_KINDS } from '@furrow/core';
+import { lotSay, type Person, type QueryOf, type Say, type Trace } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import type { Knex } from 'knex';
 import { lotByCode } from '../jar/codes.js';
 import { notFound, refused } from '../problem.js';
-import { list } from '../store/rows.js';
+import { find, list, openRows } from '../store/rows.js';
+import type { RowOf } from '../store/tables.js';
 import { page } from '../paging.js';
 import { read } from '../reading.js';
 import { aftercareOf } from './aftercare.js';
@@ -16,26 +16,19 @@ import { traceOf } from './trace.js';
 import { watersOfStock } from './waters.js';
 import { batchViewsOf } from '../harvest/batches.js';
 
-const LOT_COLUMNS = {
-  id: z.string(),
-  batchId: z.string(),
-  kind: z.enum(LOT_KINDS),
-  name: z.string(),
-  code: z.string().nullable(),
-};
-type LotRow = AskedRow<typeof LOT_COLUMNS>;
+type LotRow = RowOf<'lots'>;
 /** What the ends of the book are called. */
-const ENDS: Record<string, string> = { outside: 'gone out', loss: 'lost' };
+const ENDS: Record<string, Say> = {
+  outside: lotSay('lot.gone-out'),
+  loss: lotSay('lot.lost'),
+};
 
 /** The lot that is asked for: by its id, or by the code on its label. */
 async function lotAsked(db: Knex, { lot, code }: { lot?: string; code?: string }): Promise<LotRow> {
   if (code !== undefined) {
     const found = await lotByCode(db, code);
-    if (found) return found;
-    throw refused(
-      `No lot has the code "${code.slice(0, 40)}". It stands on the label behind "Batch".`,
-      'code',
-    );
+    if (found) return find(db, 'lots', found.id, 'lot');
+    throw refused(houseSay('refusal.no-lot-of-code', { code: code.slice(0, 40) }), 'code');
   }
   const [found] = lot === undefined ? [] : await list(db, 'lots', { id: lot });
   if (!found) throw notFound('lot');
@@ -46,12 +39,11 @@ async function lotAsked(db: Knex, { lot, code }: { lot?: string; code?: string }
 async function traceTold(db: Knex, asked: QueryOf<'/traces'>): Promise<Trace> {
   const lot = await lotAsked(db, asked);
   const { shares } = await traceOf(db, lot.id, asked.direction);
-  const rows = await rowsOf(
-    LOT_COLUMNS,
+  const rows = await openRows(
+    'lots',
     db('lots')
       .whereIn('id', [lot.id, ...shares.map((s) => s.lot)])
-      .where({ removedAt: null })
-      .select(Object.keys(LOT_COLUMNS)),
+      .where({ removedAt: null }),
   );
   const lots = new Map(rows.map((row) => [row.id, row]));
   const batchIds = rows.map((row) => row.batchId);
@@ -60,7 +52,7 @@ async function traceTold(db: Knex, asked: QueryOf<'/traces'>): Promise<Trace> {
     const row = lots.get(id);
     const batch = row && batches.get(row.batchId);
     return {
-      name: ENDS[id] ?? row?.name ?? 'a lot that was taken back',
+      name: ENDS[id] ?? row?.name ?? lotSay('lot.taken-back'),
       batchId: batch?.id ?? null,
       hiveName: batch?.hiveName ?? null,
       date: batch?.date ?? null,

@@ -1,5 +1,5 @@
 import { houseSay } from '@furrow/words';
-import { type NewBegun } from '@furrow/core';
+import { type NewBegun, flowSay, lotSay, type Say } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -10,10 +10,10 @@ import { write } from '../store/writes.js';
 import { lotOf } from '../take/lots.js';
 import { dateAt } from '../look/dateAt.js';
 
-const REASONS: Record<NewBegun['stands'], string> = {
-  comb: 'Comb cut out before Furrow was asked',
-  honey: 'Honey from before Furrow',
-};
+const REASONS = {
+  comb: flowSay('flow.begun-comb'),
+  honey: flowSay('flow.begun-honey'),
+} as const satisfies Record<NewBegun['stands'], Say>;
 
 /**
  * A harvest that was begun without Furrow: what stands there is weighed and opens a lot, and the
@@ -49,9 +49,15 @@ async function begin(unit: UnitOfWork, payload: NewBegun): Promise<void> {
     createdAt: unit.at,
   });
   const batch = await batchView(unit.db, payload.batchId);
-  const name = payload.stands === 'comb' ? 'comb' : 'honey from before Furrow';
-  const lot = await lotOf(unit, batch, payload.stands, name);
-  const reason = [REASONS[payload.stands], payload.note].filter(Boolean).join(': ');
+  const { stands, note } = payload;
+  const lot = await lotOf(
+    unit,
+    batch,
+    stands,
+    lotSay(stands === 'comb' ? 'lot.comb' : 'lot.honey-before'),
+  );
+  const what = REASONS[stands];
+  const reason = note ? flowSay('flow.begun-noted', { what, note }) : what;
   await unit.flow({ from: 'outside', to: lot, g: payload.grossG - payload.tareG, reason });
 }
 

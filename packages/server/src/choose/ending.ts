@@ -1,4 +1,4 @@
-import { houseSay, inEnglish } from '@furrow/words';
+import { houseSay } from '@furrow/words';
 import {
   FATES_UNDER_HOLD,
   FATE_WORDS,
@@ -6,6 +6,7 @@ import {
   owedWeighings,
   type Batch,
   type Rest,
+  flowSay,
 } from '@furrow/core';
 import { holdSaid } from '../book/holds.js';
 import { conflict, refused } from '../problem.js';
@@ -55,7 +56,7 @@ export async function endHarvest(unit: UnitOfWork, batch: Batch, rest: Rest | nu
       from: lot.id,
       to: rest === 'spoilt' ? 'loss' : 'outside',
       g: lot.nowG,
-      reason: `${inEnglish(FATE_WORDS[rest])}, not filled`,
+      reason: flowSay('flow.not-filled', { fate: FATE_WORDS[rest] }),
     });
   }
 }

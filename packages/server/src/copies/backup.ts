@@ -1,3 +1,4 @@
+import { inEnglish } from '../words.js';
 import { daysBetween } from '@furrow/core';
 import { codeOf, messageOf } from '../store/thrown.js';
 import {
@@ -108,9 +109,12 @@ export async function checkedCopy(target: string, dataFolder: string): Promise<C
     dropCopy(dataFolder);
     const trouble = systemTrouble(codeOf(error));
     if (!trouble) throw error;
-    throw new Error(`This backup could not be looked at: ${trouble}. Nothing was changed.`, {
-      cause: error,
-    });
+    throw new Error(
+      `This backup could not be looked at: ${inEnglish(trouble)}. Nothing was changed.`,
+      {
+        cause: error,
+      },
+    );
   }
 }
 

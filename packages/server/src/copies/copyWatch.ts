@@ -1,9 +1,10 @@
+import { houseSay } from '../words.js';
 import { join } from 'node:path';
-import { todaySay, type TodayLine } from '@furrow/core';
+import { todaySay, type TodayLine, type Say } from '@furrow/core';
 import type { Knex } from 'knex';
 import { log } from '../log.js';
 import { dailyCopy } from './backup.js';
-import { troubleText } from '../store/trouble.js';
+import { troubleSay } from '../store/trouble.js';
 
 export interface CopyWatch {
   /** Writes the day's copy where there is none yet; what went wrong is kept until one succeeds. */
@@ -23,15 +24,16 @@ export function watchCopies(
   now: () => Date,
   second: string | null = null,
 ): CopyWatch {
-  let trouble: string | null = null;
+  let trouble: Say | null = null;
   /** What kept a copy from being written there; null where it was, or lay there already. */
-  const copyTo = async (folder: string): Promise<string | null> => {
+  const copyTo = async (folder: string): Promise<Say | null> => {
     try {
       await dailyCopy(db, dataFolder, now(), folder);
       return null;
     } catch (error) {
       log.error(error);
-      return folder === second ? `in ${second} ${troubleText(error)}` : troubleText(error);
+      const why = troubleSay(error);
+      return folder === second ? houseSay('trouble.in-folder', { folder, trouble: why }) : why;
     }
   };
   return {

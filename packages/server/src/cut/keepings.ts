@@ -97,7 +97,7 @@ export const keepingWrites = [
     sentence: (p) =>
       p.cracked ? houseSay('entry.done-cracked', { cracked: p.cracked }) : houseSay('entry.done'),
     run: async (unit, payload, { id }) => {
-      const keeping = await find(unit.db, 'keepings', id, 'rack or freezer');
+      const keeping = await find(unit.db, 'keepings', id, 'rack-or-freezer');
       const batch = await openBatch(unit, keeping.batchId);
       if (keeping.endedAt) throw conflict('ended', houseSay('refusal.this-has-ended-already'));
       if (payload.cracked > keeping.pieces)

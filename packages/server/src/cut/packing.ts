@@ -1,5 +1,5 @@
 import { houseSay } from '@furrow/words';
-import { asWritten, cutSay } from '@furrow/core';
+import { asWritten, cutSay, flowSay, lotNamed, lotSay } from '@furrow/core';
 import {
   seasonOf,
   chunkJar,
@@ -70,7 +70,7 @@ async function takeStock(
   jarKindId: string,
   count: number,
 ): Promise<JarKindRecord> {
-  const kind = await find(unit.db, 'jarKinds', jarKindId, 'kind of box');
+  const kind = await find(unit.db, 'jarKinds', jarKindId, 'kind-of-box');
   if (kind.stock < count)
     throw refused(
       houseSay('refusal.only-are-in-stock', { stock: kind.stock, kind: kind.name }),
@@ -107,14 +107,17 @@ export const packingWrites = [
         id: payload.id,
         batchId: batch.id,
         kind: 'pieces',
-        name: `${batch.hiveName}, ${pieces.length} x ${kind.name}`,
+        name: lotNamed(
+          batch.hiveName,
+          lotSay('lot.boxes', { count: pieces.length, box: kind.name }),
+        ),
         code: await lotCode(unit, batch),
         count: pieces.length,
         netG: lightest,
         jarKindId: kind.id,
         lowestWeighedG: lightest,
       });
-      await unit.flow({ from: comb, to: payload.id, g: totalG, reason: 'Cut and packed' });
+      await unit.flow({ from: comb, to: payload.id, g: totalG, reason: flowSay('flow.packed') });
       for (const p of pieces)
         await unit.update('cutPieces', p.id, { lotId: payload.id, jarKindId: kind.id });
       return { detail: await batchDetail(unit.db, batch.id) };
@@ -161,7 +164,7 @@ export const packingWrites = [
           'payload.otherSeason',
         );
       const stripG = strips.reduce((sum, p) => sum + p.netG, 0);
-      const kind = await find(unit.db, 'jarKinds', payload.jarKindId, 'kind of jar');
+      const kind = await find(unit.db, 'jarKinds', payload.jarKindId, 'kind-of-jar');
       const water = workingWater(await batchDetail(unit.db, batch.id));
       const moisturePercent = Math.min(21, water.percent);
       payload.jars.forEach((j, i) => {
@@ -187,19 +190,22 @@ export const packingWrites = [
         id: payload.id,
         batchId: batch.id,
         kind: 'jars',
-        name: `${batch.hiveName}, ${strips.length} x ${kind.name}`,
+        name: lotNamed(
+          batch.hiveName,
+          lotSay('lot.boxes', { count: strips.length, box: kind.name }),
+        ),
         code: await lotCode(unit, batch),
         count: strips.length,
         netG: lightest,
         jarKindId: kind.id,
         lowestWeighedG: lightest,
       });
-      await unit.flow({ from: comb, to: payload.id, g: stripG, reason: 'Strips of comb' });
+      await unit.flow({ from: comb, to: payload.id, g: stripG, reason: flowSay('flow.strips') });
       await unit.flow({
         from: honey.id,
         to: payload.id,
         g: honeyG,
-        reason: 'Poured round the strips',
+        reason: flowSay('flow.round-strips'),
       });
       for (const p of strips)
         await unit.update('cutPieces', p.id, { lotId: payload.id, jarKindId: kind.id });

@@ -75,7 +75,7 @@ async function graded(
 ): Promise<Pick<CutPiece, 'grade' | 'price' | 'reason'>> {
   if (piece.state === 'planned') return { grade: null, price: null, reason: null };
   const [kind, { rules }] = [
-    await find(unit.db, 'jarKinds', piece.jarKindId, 'kind of box'),
+    await find(unit.db, 'jarKinds', piece.jarKindId, 'kind-of-box'),
     await currentRules(unit.db),
   ];
   const blemishes: CutPiece['blemishes'] =

@@ -31,11 +31,14 @@ function moistureOf(reading: BenchReading): number {
     const { moisturePercent } = readingMoisture(reading);
     if (moisturePercent < LEAST_PERCENT || moisturePercent > MOST_PERCENT)
       throw new BadInput(
-        `That would be ${moisturePercent.toFixed(0)} % water. Which scale was read: water, Brix or index?`,
+        houseSay('refusal.that-would-be-water', {
+          percent: { percent: Math.round(moisturePercent) },
+        }),
       );
     return moisturePercent;
   } catch (error) {
-    if (error instanceof BadInput) throw refused(error.message, 'payload.reading.value');
+    if (error instanceof BadInput)
+      throw refused(error.says ?? error.message, 'payload.reading.value');
     throw error;
   }
 }

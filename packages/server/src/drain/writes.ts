@@ -14,6 +14,8 @@ import {
   type NewDrain,
   type NewDrainEvent,
   firstOf,
+  flowSay,
+  asWritten,
 } from '@furrow/core';
 
 import { conflict, refused } from '../problem.js';
@@ -64,9 +66,9 @@ async function pourToPot(
     );
   await unit.flow({
     from: from.id,
-    to: await lotOf(unit, batch, 'honey', 'honey'),
+    to: await lotOf(unit, batch, 'honey'),
     g: potStartG,
-    reason: 'Stood in the pot already',
+    reason: flowSay('flow.stood-in-pot'),
   });
   await closeIfEmpty(unit, from.batchId);
 }
@@ -114,8 +116,13 @@ export const drainWrites = [
         throw refused(houseSay('refusal.there-no-comb-left-to'), 'payload.batchId');
       for (const key of ['upperVesselId', 'lowerVesselId'] as const)
         if (payload[key]) await find(unit.db, 'vessels', payload[key], 'vessel');
-      const crushed = await lotOf(unit, batch, 'crushed', 'crushed comb');
-      await unit.flow({ from: comb.id, to: crushed, g: comb.nowG, reason: 'Crushed' });
+      const crushed = await lotOf(unit, batch, 'crushed');
+      await unit.flow({
+        from: comb.id,
+        to: crushed,
+        g: comb.nowG,
+        reason: flowSay('flow.crushed'),
+      });
       await unit.insert('drains', {
         ...payload,
         crushedG: comb.nowG,
@@ -145,9 +152,9 @@ export const drainWrites = [
         throw refused(houseSay('refusal.there-no-comb-this-harvest'), 'payload.intoBatchId');
       await unit.flow({
         from: comb.id,
-        to: await lotOf(unit, into, 'comb', 'comb'),
+        to: await lotOf(unit, into, 'comb'),
         g: comb.nowG,
-        reason: `One lot with ${into.hiveName}`,
+        reason: flowSay('flow.one-lot-with', { hive: into.hiveName }),
       });
       await unit.update(
         'batches',
@@ -250,7 +257,7 @@ export const drainWrites = [
           field: 'payload.g',
         });
       if (payload.kind === 'draw-off') {
-        const from = await lotOf(unit, batch, 'crushed', 'crushed comb');
+        const from = await lotOf(unit, batch, 'crushed');
         const { nowG } = (await lotView(unit.db, from))!;
         const drippedG = Math.max(0, payload.g! - potLeftG(drain, unit.at));
         await estimateGivesWay(unit, batch, drain, {
@@ -262,17 +269,17 @@ export const drainWrites = [
         });
         await unit.flow({
           from,
-          to: await lotOf(unit, batch, 'honey', 'honey'),
+          to: await lotOf(unit, batch, 'honey'),
           g: drippedG,
-          reason: 'Drawn off',
+          reason: flowSay('flow.drawn-off'),
         });
       }
       if (payload.kind === 'skim' && payload.g)
         await unit.flow({
-          from: await lotOf(unit, batch, 'honey', 'honey'),
-          to: await lotOf(unit, batch, 'wet-wax', 'wet wax'),
+          from: await lotOf(unit, batch, 'honey'),
+          to: await lotOf(unit, batch, 'wet-wax'),
           g: payload.g,
-          reason: 'Skimmed',
+          reason: flowSay('flow.skimmed'),
         });
       await addMinutes(unit, batch, payload.minutes);
       return { detail: await batchDetail(unit.db, batch.id) };
@@ -292,7 +299,7 @@ export const drainWrites = [
           }),
           'payload.g',
         );
-      await unit.flow({ from: from.id, to: into.id, g, reason: 'Blended' });
+      await unit.flow({ from: from.id, to: into.id, g, reason: flowSay('flow.blended') });
       return { detail: await batchDetail(unit.db, into.batchId) };
     },
   }),
@@ -319,34 +326,49 @@ export const drainWrites = [
       });
       if (asks && payload.gapReason === '')
         throw refused(together(sentence, drainSay('drain.closing.say-why')), 'payload.gapReason');
-      const reason = payload.gapReason || 'Stuck to vessels and tools';
+      const why = payload.gapReason ? asWritten(payload.gapReason) : flowSay('flow.stuck');
       // Found mass comes in first, so that the book never draws the lot below zero.
       if (gapG < 0)
-        await unit.flow({ from: 'outside', to: crushed.id, g: -gapG, reason: `Found: ${reason}` });
+        await unit.flow({
+          from: 'outside',
+          to: crushed.id,
+          g: -gapG,
+          reason: flowSay('flow.found', { why }),
+        });
       await unit.flow({
         from: crushed.id,
-        to: await lotOf(unit, batch, 'honey', 'honey'),
+        to: await lotOf(unit, batch, 'honey'),
         g: payload.honeyG,
-        reason: 'Drained',
+        reason: flowSay('flow.drained'),
       });
       if (payload.pressedG > 0)
         await unit.flow({
           from: crushed.id,
           to: await pressedLotOf(unit, batch),
           g: payload.pressedG,
-          reason: 'Pressed',
+          reason: flowSay('flow.pressed'),
         });
       if (payload.wetWaxG > 0)
         await unit.flow({
           from: crushed.id,
-          to: await lotOf(unit, batch, 'wet-wax', 'wet wax'),
+          to: await lotOf(unit, batch, 'wet-wax'),
           g: payload.wetWaxG,
-          reason: 'Wet wax weighed',
+          reason: flowSay('flow.wax-weighed'),
         });
       for (const { what, g } of payload.waste)
-        await unit.flow({ from: crushed.id, to: 'loss', g, reason: `Waste: ${what}` });
+        await unit.flow({
+          from: crushed.id,
+          to: 'loss',
+          g,
+          reason: flowSay('flow.waste', { what }),
+        });
       if (gapG > 0)
-        await unit.flow({ from: crushed.id, to: 'loss', g: gapG, reason: `Lost: ${reason}` });
+        await unit.flow({
+          from: crushed.id,
+          to: 'loss',
+          g: gapG,
+          reason: flowSay('flow.lost', { why }),
+        });
       await unit.update('drains', id, { endedAt: unit.at }, unit.command.baseRevision);
       await unit.update('batches', batch.id, {
         stage: 'jar',

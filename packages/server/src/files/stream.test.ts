@@ -15,7 +15,7 @@ beforeEach(async () => {
   const app = express();
   app.get('/:name', async (request, response) => {
     try {
-      await streamFile(response, join(folder, request.params.name), 'picture file');
+      await streamFile(response, join(folder, request.params.name), 'picture-file');
     } catch (error) {
       response.status((error as Problem).status).json({ detail: (error as Error).message });
     }

@@ -3,7 +3,7 @@ import { open } from 'node:fs/promises';
 import { pipeline } from 'node:stream/promises';
 import type { Response } from 'express';
 import { log } from '../log.js';
-import { notFound } from '../problem.js';
+import { notFound, type Noun } from '../problem.js';
 
 /**
  * Sends a file whole. One that cannot be opened or is no file is a 404 in the words of `what`; one
@@ -15,7 +15,7 @@ import { notFound } from '../problem.js';
 export async function streamFile(
   response: Response,
   file: string,
-  what: string,
+  what: Noun,
   head: Record<string, string> = {},
 ): Promise<void> {
   const handle = await open(file, 'r').catch(() => {

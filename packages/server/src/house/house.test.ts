@@ -3,6 +3,7 @@ import { readFileSync, rmSync } from 'node:fs';
 import { request as plainRequest } from 'node:http';
 import { request as secureRequest, type RequestOptions } from 'node:https';
 import { join } from 'node:path';
+import { inEnglish } from '../words.js';
 import { DEFAULT_RULES, type HouseView } from '@furrow/core';
 import supertest from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -238,9 +239,9 @@ describe('a device of the household', () => {
     });
     expect((await ask('/api/v1/flows', { method: 'POST', body, cookie })).status).toBe(201);
     const { flows } = await home.detail(batchId);
-    expect(flows.filter((flow) => flow.by).map((flow) => [flow.reason, flow.by])).toEqual([
-      ['Spilled', 'Ana, Blue phone'],
-    ]);
+    expect(
+      flows.filter((flow) => flow.by).map((flow) => [inEnglish(flow.reason), flow.by]),
+    ).toEqual([['Spilled', 'Ana, Blue phone']]);
     expect(flows.length).toBeGreaterThan(3);
   });
   it('hears what another does just now, and not what it does itself', async () => {

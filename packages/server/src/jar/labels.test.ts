@@ -221,7 +221,7 @@ describe('labels', () => {
     const { items } = await home.get<{ items: LabelSheetRecord[] }>('/labelSheets');
     expect(
       labelPlace(
-        items.find((s) => s.name === 'Roll')!,
+        items.find((s) => s.name.with.text === 'Roll')!,
         1,
       ),
     ).toEqual({ page: 1, xMm: 1, yMm: 1 });

@@ -1,4 +1,5 @@
-import { houseSay, inEnglish } from '@furrow/words';
+import { houseSay } from '@furrow/words';
+import { kept } from '../store/kept.js';
 import { atHome } from '../spoken.js';
 import {
   HOLD_WORDS,
@@ -7,6 +8,7 @@ import {
   STARTING_SHEETS,
   hiveKind,
   labelProblems,
+  asWritten,
   labelText,
   type LabelRecord,
   lotKeeping,
@@ -43,7 +45,7 @@ export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> 
   for (const sheet of STARTING_SHEETS)
     await db('labelSheets').insert({
       ...sheet,
-      name: inEnglish(sheet.name),
+      name: kept(sheet.name),
       revision: 1,
       recordedAt,
     });
@@ -174,7 +176,7 @@ export async function labelsOf(
 }
 
 async function sheetOf(db: Knex, id: string): Promise<LabelSheetRecord> {
-  const { recordedAt: _recordedAt, ...sheet } = await find(db, 'labelSheets', id, 'label sheet');
+  const { recordedAt: _recordedAt, ...sheet } = await find(db, 'labelSheets', id, 'label-sheet');
   return sheet;
 }
 
@@ -191,7 +193,7 @@ export const labelWrites = [
     run: async (unit, payload) => {
       const problem = sheetProblem(payload);
       if (problem) throw refused(problem, 'payload.columns');
-      await unit.insert('labelSheets', payload);
+      await unit.insert('labelSheets', { ...payload, name: asWritten(payload.name) });
       return { id: payload.id };
     },
   }),
@@ -226,7 +228,7 @@ export const labelWrites = [
     },
   }),
   write('/harvests/:id/code', {
-    sentence: (p) => `Batch code ${p.code}`,
+    sentence: ({ code }) => houseSay('entry.batch-code', { code }),
     run: async (unit, payload, { id }) => {
       const [batch] = await batchViews(unit.db, { id });
       if (!batch) throw refused(houseSay('refusal.there-no-such-harvest'), 'payload.code');

@@ -1,4 +1,4 @@
-import { houseSay, inEnglish } from '@furrow/words';
+import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import {
   FATES_UNDER_HOLD,
@@ -7,6 +7,7 @@ import {
   discountIssue,
   type Fate,
   type Say,
+  flowSay,
 } from '@furrow/core';
 
 import { notFound, refused } from '../problem.js';
@@ -97,7 +98,7 @@ export const outWrites = [
         from: lot.id,
         to: payload.fate === 'spoilt' ? 'loss' : 'outside',
         g,
-        reason: `${inEnglish(FATE_WORDS[payload.fate])}: ${payload.count}`,
+        reason: flowSay('flow.went', { fate: FATE_WORDS[payload.fate], count: payload.count }),
       });
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
@@ -105,7 +106,7 @@ export const outWrites = [
   write('/reserves', {
     sentence: (p) => houseSay('entry.jars-promised', { count: p.count }),
     run: async (unit, { who, ...reserve }) => {
-      await find(unit.db, 'jarKinds', reserve.jarKindId, 'kind of jar');
+      await find(unit.db, 'jarKinds', reserve.jarKindId, 'kind-of-jar');
       await unit.insert('reserves', {
         ...reserve,
         personId: await personOf(unit, who),

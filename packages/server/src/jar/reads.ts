@@ -86,7 +86,7 @@ export function jarFiles({ db, phoneAddress }: Reading): Router {
       await inThread('labelsPdf', [
         labels,
         design,
-        await find(db, 'labelSheets', design.sheetId, 'label sheet'),
+        await find(db, 'labelSheets', design.sheetId, 'label-sheet'),
         qrText,
       ]),
     );
@@ -119,7 +119,7 @@ export function lotPages(db: Knex): Router {
   const router = Router();
   router.get('/lot/:code', async (request, response) => {
     const lot = await lotByCode(db, request.params.code);
-    if (!lot) throw notFound('lot of this code');
+    if (!lot) throw notFound('lot-of-this-code');
     response.type('html').send(await lotPageOf(db, lot.id));
   });
   return router;

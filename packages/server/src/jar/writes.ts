@@ -7,6 +7,10 @@ import {
   type Lot,
   dayOf,
   type Say,
+  flowSay,
+  lotNamed,
+  lotSay,
+  asWritten,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 
@@ -107,14 +111,14 @@ async function fill(
   path: string,
 ): Promise<void> {
   const { id, count, netG, weights } = filling;
-  const jar = await find(unit.db, 'jarKinds', filling.jarKindId, 'kind of jar');
+  const jar = await find(unit.db, 'jarKinds', filling.jarKindId, 'kind-of-jar');
   const problem = fillRefused(filling, jar, honey, path);
-  if (problem || !honey) throw problem ?? notFound('lot of honey');
+  if (problem || !honey) throw problem ?? notFound('lot-of-honey');
   await unit.insert('lots', {
     id,
     batchId: batch.id,
     kind: 'jars',
-    name: `${batch.hiveName}, ${count} x ${netG} g`,
+    name: lotNamed(batch.hiveName, lotSay('lot.jars', { count, net: { massG: netG, as: 'read' } })),
     code: await lotCode(unit, batch),
     count,
     netG,
@@ -124,7 +128,7 @@ async function fill(
     useBy: honey.useBy,
     granulating: honey.granulating,
   });
-  await unit.flow({ from: honey.id, to: id, g: count * netG, reason: 'Filled' });
+  await unit.flow({ from: honey.id, to: id, g: count * netG, reason: flowSay('flow.filled') });
   await unit.update('jarKinds', jar.id, { stock: jar.stock - count });
 }
 
@@ -145,14 +149,19 @@ export const jarWrites = [
         id: payload.id,
         batchId: batch.id,
         kind: 'pieces',
-        name: `${batch.hiveName}, ${payload.count} ${payload.count === 1 ? 'piece' : 'pieces'}`,
+        name: lotNamed(batch.hiveName, lotSay('lot.pieces', { count: payload.count })),
         code: await lotCode(unit, batch),
         count: payload.count,
         netG: Math.floor(payload.totalG / payload.count),
         jarKindId: null,
         lowestWeighedG: null,
       });
-      await unit.flow({ from: comb.id, to: payload.id, g: payload.totalG, reason: 'Cut' });
+      await unit.flow({
+        from: comb.id,
+        to: payload.id,
+        g: payload.totalG,
+        reason: flowSay('flow.cut'),
+      });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
@@ -257,7 +266,7 @@ export const jarWrites = [
     },
   }),
   write('/flows', {
-    sentence: (p) => `${p.g} g: ${p.reason}`,
+    sentence: ({ g, reason }) => houseSay('entry.flow', { g: { massG: g, as: 'read' }, reason }),
     run: async (unit, payload) => {
       for (const key of ['from', 'to'] as const) {
         const end = payload[key];
@@ -267,7 +276,7 @@ export const jarWrites = [
       }
       if (payload.from === 'outside' && (payload.to === 'loss' || payload.to === 'outside'))
         throw refused(houseSay('refusal.flow-touches-at-least-one'), 'payload.to');
-      await unit.flow(payload);
+      await unit.flow({ ...payload, reason: asWritten(payload.reason) });
       return { flowId: payload.id };
     },
   }),

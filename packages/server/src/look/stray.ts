@@ -1,6 +1,7 @@
 import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
-import { addDays, type Hive } from '@furrow/core';
+import { addDays, type Hive, flowSay } from '@furrow/core';
+import { atHome } from '../spoken.js';
 import { refused } from '../problem.js';
 import { hiveView } from './hiveViews.js';
 import { batchView } from '../harvest/batches.js';
@@ -63,23 +64,25 @@ export const strayWrites = [
  */
 const SWARM_DAYS = 3;
 async function lookForSwarm(unit: UnitOfWork, hive: Hive, on: string): Promise<void> {
+  const { rules } = await currentRules(unit.db);
   const task = {
     id: randomUUID(),
-    what: `${hive.name}: swarm cells seen, look whether they have left, give room or part it`,
+    what: atHome(rules)(houseSay('given.swarm-task', { hive: hive.name })),
     dueOn: addDays(on, SWARM_DAYS),
     doneOn: null,
   };
   await unit.update('sites', hive.siteId, { tasks: [...hive.site.tasks, task] });
 }
 
+type Stray = 'capped' | 'open';
 /**
  * One part of it: a comb that ended the day it was found, taken and weighed, on its way to Drain.
  */
 async function strayBatch(
   unit: UnitOfWork,
-  part: { batchId: string; visitId: string; hiveId: string; what: string; g: number; on: string },
+  part: { batchId: string; visitId: string; hiveId: string; what: Stray; g: number; on: string },
 ): Promise<void> {
-  const { version } = await currentRules(unit.db);
+  const { version, rules } = await currentRules(unit.db);
   const [carrierId, combId] = [randomUUID(), randomUUID()];
   await unit.insert('carriers', {
     id: carrierId,
@@ -95,7 +98,8 @@ async function strayBatch(
     visitId: part.visitId,
     hiveId: part.hiveId,
     method: 'crush',
-    lotName: part.what === 'open' ? 'open stray comb' : 'stray comb',
+    // A name as a person may give one: in the words of the household.
+    lotName: atHome(rules)(houseSay(`given.stray-${part.what}`)),
     stage: 'drain',
     code: null,
     combIds: [combId],
@@ -120,6 +124,11 @@ async function strayBatch(
     netG: part.g,
     occurredAt: unit.at,
   });
-  const lot = await lotOf(unit, await batchView(unit.db, part.batchId), 'comb', 'comb');
-  await unit.flow({ from: 'outside', to: lot, g: part.g, reason: `Stray comb, ${part.what}` });
+  const lot = await lotOf(unit, await batchView(unit.db, part.batchId), 'comb');
+  await unit.flow({
+    from: 'outside',
+    to: lot,
+    g: part.g,
+    reason: flowSay(`flow.stray.${part.what}`),
+  });
 }

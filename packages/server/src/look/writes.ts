@@ -18,6 +18,7 @@ import {
   type NewHive,
   type NewLook,
   firstOf,
+  type Say,
 } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { hiveView, lookRows } from './hiveViews.js';
@@ -287,9 +288,9 @@ async function healthFollows(unit: UnitOfWork, hive: Hive, fact: DatedFact): Pro
  * Shares counted from the cells, where a side has any: cells are the closer reading, and where the
  * shares sent with them differ that is said.
  */
-function fromCells(payload: NewLook): { sides: NewLook['sides']; said: string[] } {
+function fromCells(payload: NewLook): { sides: NewLook['sides']; said: Say[] } {
   const sides = { ...payload.sides };
-  const said: string[] = [];
+  const said: Say[] = [];
   for (const side of ['A', 'B'] as const) {
     const face = payload.faces[side];
     if (!face) continue;
@@ -302,7 +303,11 @@ function fromCells(payload: NewLook): { sides: NewLook['sides']; said: string[] 
     const sent = sides[side];
     if (sent && Math.abs(sent.capped - counted.capped) > 0.01)
       said.push(
-        `Side ${side}: the cells were painted last and count; they hold ${Math.round(counted.capped * 100)} % capped, the bands said ${Math.round(sent.capped * 100)} %.`,
+        houseSay('refusal.cells-count', {
+          side,
+          cells: Math.round(counted.capped * 100),
+          bands: Math.round(sent.capped * 100),
+        }),
       );
     sides[side] = counted;
   }

@@ -78,7 +78,7 @@ export function photoRoutes(
   router.get('/photos/:id', async (request, response) => {
     const { sha256 } = await find(db, 'photos', request.params.id, 'photo');
     const file = join(folder, `${sha256}.jpg`);
-    await streamFile(response, file, 'picture file', {
+    await streamFile(response, file, 'picture-file', {
       'Content-Type': 'image/jpeg',
       'Cache-Control': 'private, max-age=31536000, immutable',
     });

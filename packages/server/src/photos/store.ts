@@ -1,3 +1,4 @@
+import { type Say } from '@furrow/core';
 import { houseSay } from '@furrow/words';
 import { createHash } from 'node:crypto';
 import sharp, { type Metadata, type OutputInfo } from 'sharp';
@@ -17,7 +18,7 @@ export interface KeptPicture {
   bytes: number;
 }
 
-const unreadable = (detail: string): Problem => refused(detail, 'photo');
+const unreadable = (says: Say): Problem => refused(says, 'photo');
 
 /**
  * Checks a picture and puts it into `folder` under its SHA-256, written and synced before anything
@@ -29,27 +30,29 @@ export async function keepPicture(
   body: Buffer,
   contentType: string,
 ): Promise<KeptPicture> {
-  if (body.length === 0) throw unreadable('No picture arrived.');
+  if (body.length === 0) throw unreadable(houseSay('refusal.no-picture'));
   if (body.length > LARGEST_BYTES)
     throw new Problem(413, 'too-large', houseSay('refusal.this-picture-larger-than-25'), 'photo');
   let meta: Metadata;
   try {
     meta = await sharp(body, { limitInputPixels: false }).metadata();
   } catch {
-    throw unreadable('This is no picture: a JPEG, PNG or WebP file is read.');
+    throw unreadable(houseSay('refusal.picture-unread'));
   }
   const type = TYPES[meta.format ?? ''];
   if (!type)
     throw unreadable(
-      `This is a ${meta.format ?? 'file of an unknown kind'}: a JPEG, PNG or WebP picture is read.`,
+      meta.format
+        ? houseSay('refusal.picture-kind', { format: meta.format })
+        : houseSay('refusal.picture-kind-unknown'),
     );
   if (contentType && contentType !== type && contentType !== 'application/octet-stream')
-    throw unreadable(
-      `This says it is ${contentType}, but it is ${type}: save it again under its right name.`,
-    );
+    throw unreadable(houseSay('refusal.picture-misnamed', { said: contentType, is: type }));
   if (meta.width * meta.height > LARGEST_PIXELS)
     throw unreadable(
-      `This picture has ${Math.round((meta.width * meta.height) / 1e6)} megapixels, at most 100 are read: save it smaller.`,
+      houseSay('refusal.picture-megapixels', {
+        megapixels: Math.round((meta.width * meta.height) / 1e6),
+      }),
     );
   let made: { data: Buffer; info: OutputInfo };
   try {
@@ -59,7 +62,7 @@ export async function keepPicture(
       .jpeg({ quality: 86 })
       .toBuffer({ resolveWithObject: true });
   } catch {
-    throw unreadable('This picture is cut off or damaged: it cannot be read to its end.');
+    throw unreadable(houseSay('refusal.picture-cut-off'));
   }
   const sha256 = createHash('sha256').update(made.data).digest('hex');
   writeSynced(folder, `${sha256}.jpg`, made.data);

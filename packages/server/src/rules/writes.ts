@@ -56,7 +56,7 @@ export const rulesWrites = [
     sentence: (p) => houseSay('entry.put-in-kit', { name: p.name }),
     run: async (unit, payload) => {
       await unit.insert('jarKinds', payload);
-      const jarKind = await find(unit.db, 'jarKinds', payload.id, 'kind of jar');
+      const jarKind = await find(unit.db, 'jarKinds', payload.id, 'kind-of-jar');
       return { jarKind };
     },
   }),
@@ -64,7 +64,7 @@ export const rulesWrites = [
     sentence: () => houseSay('entry.jars-changed'),
     run: async (unit, payload, { id }) => {
       await unit.update('jarKinds', id, payload, unit.command.baseRevision);
-      return { jarKind: await find(unit.db, 'jarKinds', id, 'kind of jar') };
+      return { jarKind: await find(unit.db, 'jarKinds', id, 'kind-of-jar') };
     },
   }),
   write('/undo', {

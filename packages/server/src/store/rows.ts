@@ -2,7 +2,7 @@ import type { Say } from '@furrow/core';
 import { fromKept, kept } from './kept.js';
 import { saidVerdict } from './saidVerdict.js';
 import type { Knex } from 'knex';
-import { notFound } from '../problem.js';
+import { notFound, type Noun } from '../problem.js';
 import { provenRow, type RowOf, type TableName } from './tables.js';
 
 /** Columns kept as JSON text. */
@@ -30,6 +30,8 @@ export const JSON_COLUMNS: Record<string, readonly string[]> = {
 const SAID_COLUMNS: Record<string, readonly string[]> = {
   cutPieces: ['reason'],
   holds: ['sentence'],
+  lots: ['name'],
+  labelSheets: ['name'],
 };
 /** Columns kept as 0 or 1. */
 export const FLAGS: Record<string, readonly string[]> = {
@@ -163,7 +165,7 @@ export async function find<Table extends TableName>(
   db: Knex,
   table: Table,
   id: string,
-  what: string,
+  what: Noun,
 ): Promise<RowOf<Table>> {
   const row = await openRow(table, db(table).where({ id, removedAt: null }));
   if (!row) throw notFound(what);

@@ -1,15 +1,20 @@
+import { asWritten, type Say } from '@furrow/core';
+import { houseSay, inEnglish } from '../words.js';
 import { codeOf, messageOf } from './thrown.js';
+
 /** What a system's error code means to the person who keeps the machine. */
-const WORDS: Record<string, string> = {
-  ENOSPC: 'the disk is full',
-  EDQUOT: 'the disk is full',
-  SQLITE_FULL: 'the disk is full',
-  EACCES: 'its folder may not be written',
-  EPERM: 'its folder may not be written',
-  EROFS: 'its folder may not be written',
-  SQLITE_READONLY: 'its folder may not be written',
-  SQLITE_CANTOPEN: 'its folder may not be written',
-  SQLITE_IOERR: 'the disk does not answer',
+const FULL = houseSay('trouble.disk-full');
+const SHUT = houseSay('trouble.folder-shut');
+const WORDS: Record<string, Say> = {
+  ENOSPC: FULL,
+  EDQUOT: FULL,
+  SQLITE_FULL: FULL,
+  EACCES: SHUT,
+  EPERM: SHUT,
+  EROFS: SHUT,
+  SQLITE_READONLY: SHUT,
+  SQLITE_CANTOPEN: SHUT,
+  SQLITE_IOERR: houseSay('trouble.disk-silent'),
 };
 
 /** Whether the database says that its own file is not whole. */
@@ -19,11 +24,13 @@ export const isDamage = (error: unknown): boolean => /^SQLITE_(CORRUPT|NOTADB)/.
  * The same for a code of the system or the database, longer ones by their beginning; null for
  * another.
  */
-export const systemTrouble = (code: string): string | null =>
+export const systemTrouble = (code: string): Say | null =>
   WORDS[code] ?? WORDS[code.split('_').slice(0, 2).join('_')] ?? null;
 
 /** Why something could not be written, as the end of a sentence. */
-export function troubleText(error: unknown): string {
+export function troubleSay(error: unknown): Say {
   const said = messageOf(error).replace(/\.$/, '');
-  return systemTrouble(codeOf(error)) ?? (said || 'nobody knows why');
+  return systemTrouble(codeOf(error)) ?? (said ? asWritten(said) : houseSay('trouble.unknown'));
 }
+/** The same in English, for whoever stands at the machine. */
+export const troubleText = (error: unknown): string => inEnglish(troubleSay(error));

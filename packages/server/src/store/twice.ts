@@ -55,7 +55,9 @@ export async function askIfWrittenByAnother(
     (w) => isNear(w.g, g) && (w.device !== device || (w.person ?? undefined) !== person),
   );
   if (!other) return;
-  const who = other.person ? `${other.person}, ${other.device},` : 'Another screen';
+  const who = other.person
+    ? houseSay('refusal.somebody-at', { person: other.person, device: other.device })
+    : houseSay('refusal.another-screen');
   throw conflict(
     'written-just-now',
     houseSay('refusal.wrote-this-just-now-yours', { who, g: { massG: other.g, as: 'read' } }),

@@ -1,6 +1,6 @@
 import { houseSay } from '@furrow/words';
-import { plainSay } from '@furrow/core';
-import { fromKept } from './kept.js';
+import { plainSay, flowSay, lotSay, type Say } from '@furrow/core';
+import { fromKept, kept } from './kept.js';
 import { randomUUID } from 'node:crypto';
 import { massBalance, type BookFlow, type Command } from '@furrow/core';
 import type { Knex } from 'knex';
@@ -83,7 +83,8 @@ export class UnitOfWork {
     from: string;
     to: string;
     g: number;
-    reason: string;
+    /** Why it goes. */
+    reason: Say;
     at?: string;
     voids?: string;
     id?: string;
@@ -98,7 +99,7 @@ export class UnitOfWork {
       at: flow.at ?? this.at,
       recordedAt: this.recordedAt,
       voids: flow.voids ?? null,
-      reason: flow.reason,
+      reason: kept(flow.reason),
       commandId: this.command.id,
     };
     await this.db('flows').insert(row);
@@ -134,7 +135,7 @@ export class UnitOfWork {
     if (problem) {
       const name =
         lots.find((lot) => lot.id === problem.lot && !lot.removedAt)?.name ??
-        'a lot that was taken back';
+        lotSay('lot.taken-back');
       throw conflict('overdrawn', houseSay('refusal.book-would-not-hold-more', { name }), 'g');
     }
   }
@@ -219,7 +220,7 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
     { undoneBy: z.string().nullable(), sentence: z.string() },
     unit.db('commands').where({ id: commandId }).first('undoneBy', 'sentence'),
   );
-  if (!command) throw notFound('entry to undo');
+  if (!command) throw notFound('entry-to-undo');
   if (command.undoneBy)
     throw conflict('undone-already', houseSay('refusal.this-was-undone-already'));
   const entries = await rowsOf(
@@ -254,7 +255,7 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
       from: flow.toLot === 'loss' ? 'outside' : flow.toLot,
       to: flow.fromLot,
       g: flow.g,
-      reason: 'Undone',
+      reason: flowSay('flow.undone'),
       voids: flow.id,
     });
   }

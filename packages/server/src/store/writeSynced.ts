@@ -12,7 +12,7 @@ import {
 } from 'node:fs';
 import { join } from 'node:path';
 import { Problem } from '../problem.js';
-import { troubleText } from './trouble.js';
+import { troubleSay } from './trouble.js';
 
 const holds = (file: string, data: Buffer): boolean =>
   existsSync(file) && readFileSync(file).equals(data);
@@ -68,7 +68,7 @@ export function writeSynced(folder: string, name: string, data: Buffer): boolean
     throw new Problem(
       507,
       'not-kept',
-      houseSay('refusal.this-picture-could-not-be', { error: troubleText(error) }),
+      houseSay('refusal.this-picture-could-not-be', { error: troubleSay(error) }),
       'photo',
     );
   }

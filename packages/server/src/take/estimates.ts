@@ -1,5 +1,12 @@
 import { houseSay } from '@furrow/words';
-import { estimatedTakes, type Batch, type BatchDetail, type Drain, type Say } from '@furrow/core';
+import {
+  estimatedTakes,
+  type Batch,
+  type BatchDetail,
+  type Drain,
+  type Say,
+  flowSay,
+} from '@furrow/core';
 import { refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -33,15 +40,13 @@ export async function restateEstimate(
   unit: UnitOfWork,
   batch: Batch,
   takes: BatchDetail['takes'],
-  { changeG, reason }: { changeG: number; reason: string },
+  { changeG, reason }: { changeG: number; reason: Say },
 ): Promise<void> {
   if (changeG === 0 || !takes.length) return;
   for (const [id, netG] of spread(takes, changeG)) await unit.update('takes', id, { netG });
   const { drains } = await batchDetail(unit.db, batch.id);
   const drain = drains.find((d) => !d.endedAt);
-  const lot = drain
-    ? await lotOf(unit, batch, 'crushed', 'crushed comb')
-    : await lotOf(unit, batch, 'comb', 'comb');
+  const lot = drain ? await lotOf(unit, batch, 'crushed') : await lotOf(unit, batch, 'comb');
   if (drain) await unit.update('drains', drain.id, { crushedG: drain.crushedG + changeG });
   await unit.flow(
     changeG > 0
@@ -73,7 +78,7 @@ export async function estimateGivesWay(
     );
   await restateEstimate(unit, batch, takes, {
     changeG: overG,
-    reason: 'More than its estimate, by the scale',
+    reason: flowSay('flow.more-than-estimate'),
   });
 }
 
@@ -98,6 +103,6 @@ export async function estimateEnds(
   const lessG = Math.min(Math.max(0, leftG - outG), estimatedG);
   await restateEstimate(unit, batch, takes, {
     changeG: -lessG,
-    reason: 'Less than its estimate, by the scale',
+    reason: flowSay('flow.less-than-estimate'),
   });
 }

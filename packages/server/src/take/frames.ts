@@ -18,6 +18,7 @@ import {
   type NewFrameEvent,
   type Vessel,
   firstOf,
+  flowSay,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -32,21 +33,6 @@ import { lotOf } from './lots.js';
 import { mayLeaveNow } from './mayLeave.js';
 import { z } from 'zod';
 import { rowsOf } from '../store/asked.js';
-
-const SENTENCES: Record<FrameEventKind, string> = {
-  open: 'A part opened',
-  level: 'Vessel weighed',
-  swap: 'Vessel swapped',
-  leak: 'A leak seen',
-  'no-leak': 'Looked: no leak',
-  'leak-handled': 'Leak seen to',
-  drops: 'Only drops now',
-  wiped: 'Channel wiped',
-  reset: 'Frame reset',
-  plug: 'Plug in, frame closed',
-  emptied: 'Vessel emptied',
-  lost: 'What ran into the vessel is lost',
-};
 
 /**
  * Frames that were opened have to be reset and plugged before their step is done; what was left
@@ -80,9 +66,9 @@ export async function noteTilt(unit: UnitOfWork, batch: Batch, degrees: number):
  * book, with its reason.
  */
 export async function bookTray(unit: UnitOfWork, batch: Batch, g: number): Promise<void> {
-  const honey = await lotOf(unit, batch, 'honey', 'honey');
-  await unit.flow({ from: 'outside', to: honey, g, reason: 'Ran onto the spill tray' });
-  await unit.flow({ from: honey, to: 'loss', g, reason: 'Spill tray' });
+  const honey = await lotOf(unit, batch, 'honey');
+  await unit.flow({ from: 'outside', to: honey, g, reason: flowSay('flow.onto-tray') });
+  await unit.flow({ from: honey, to: 'loss', g, reason: flowSay('flow.tray') });
 }
 
 /** All frames of a harvest and the vessels under them, as the events written so far say. */
@@ -254,9 +240,9 @@ async function bookClosed(unit: UnitOfWork, batch: Batch): Promise<void> {
     if (netG !== null && netG > bookedG)
       await unit.flow({
         from: 'outside',
-        to: await lotOf(unit, batch, 'honey', 'honey'),
+        to: await lotOf(unit, batch, 'honey'),
         g: netG - bookedG,
-        reason: `Frame ${placeLabel(run.slot)}, its share of the vessels`,
+        reason: flowSay('flow.frame-share', { place: placeLabel(run.slot) }),
       });
     if (take) {
       if (take.netG !== netG) await unit.update('takes', take.id, { netG });
@@ -287,7 +273,7 @@ async function bookClosed(unit: UnitOfWork, batch: Batch): Promise<void> {
 
 export const frameWrites = [
   write('/frameEvents', {
-    sentence: (p) => SENTENCES[p.kind],
+    sentence: (p) => houseSay(`entry.frame.${p.kind}`),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       if (batch.closedAt) throw conflict('closed', houseSay('refusal.this-harvest-closed'));

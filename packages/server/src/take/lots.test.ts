@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { BatchDetail, Hive, Lot, Site, TodayLine } from '@furrow/core';
+import { inEnglish } from '../words.js';
 import { Household } from '../testing/household.js';
 import { chosen, stack } from '../testing/stacks.js';
 
@@ -125,8 +126,8 @@ describe('comb cut apart on the bench', () => {
     await home.ok(home.post(`/harvests/${batchId}/split`, part));
     await home.ok(home.post(`/harvests/${batchId}/lotName`, { name: 'light' }));
     const [light, dark] = [await home.detail(batchId), await home.detail(part.batchId)];
-    expect(light.lots.map((l) => [l.name, l.nowG])).toEqual([['Ipê light, comb', 2500]]);
-    expect(dark.lots.map((l) => [l.name, l.nowG])).toEqual([['Ipê dark, comb', 1500]]);
+    expect(light.lots.map((l) => [inEnglish(l.name), l.nowG])).toEqual([['Ipê light, comb', 2500]]);
+    expect(dark.lots.map((l) => [inEnglish(l.name), l.nowG])).toEqual([['Ipê dark, comb', 1500]]);
     const titles = (await today()).map((l) => l.title.text);
     expect(titles).toContain("Crush Ipê (dark)'s comb");
     expect(titles).toContain('Plan the day for Ipê (light)');

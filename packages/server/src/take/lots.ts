@@ -1,7 +1,7 @@
 import { houseSay } from '@furrow/words';
 import { openRow, find } from '../store/rows.js';
 import { randomUUID } from 'node:crypto';
-import { addDays, type Batch, type LotKind } from '@furrow/core';
+import { addDays, lotNamed, lotSay, type Batch, type LotKind, type Say } from '@furrow/core';
 import { conflict } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchView } from '../harvest/batches.js';
@@ -14,21 +14,34 @@ export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
   return batch;
 }
 
-/** The lot of a kind in a batch, made when first needed. */
+/** Kinds of which a harvest has one lot, and what each is called. */
+const OWN_LOTS = {
+  comb: lotSay('lot.comb'),
+  crushed: lotSay('lot.crushed'),
+  honey: lotSay('lot.honey'),
+  'wet-wax': lotSay('lot.wet-wax'),
+  'clean-wax': lotSay('lot.clean-wax'),
+} as const satisfies Partial<Record<LotKind, Say>>;
+type OwnLot = keyof typeof OWN_LOTS;
+
+/** What the lots of a harvest are called by: its hive, and its own name where it has one. */
+export const harvestCalled = (batch: Pick<Batch, 'hiveName' | 'lotName'>): string =>
+  [batch.hiveName, batch.lotName].filter(Boolean).join(' ');
+
+/** The lot of a kind in a batch, made when first needed; called by its kind unless `what` is said. */
 export async function lotOf(
   unit: UnitOfWork,
   batch: Batch,
-  kind: LotKind,
-  name: string,
+  kind: OwnLot,
+  what: Say = OWN_LOTS[kind],
 ): Promise<string> {
   const there = await openRow(
     'lots',
     unit.db('lots').where({ batchId: batch.id, kind, removedAt: null }).orderBy('recordedAt'),
   );
-  return there?.id ?? makeLot(unit, batch, kind, name);
+  return there?.id ?? makeLot(unit, batch, kind, what);
 }
 
-const PRESSED = 'pressed honey';
 /** Pressed honey is cloudier than what dripped: a lot of its own, unless the person joins them. */
 export async function pressedLotOf(unit: UnitOfWork, batch: Batch): Promise<string> {
   const there = await openRow(
@@ -36,9 +49,9 @@ export async function pressedLotOf(unit: UnitOfWork, batch: Batch): Promise<stri
     unit
       .db('lots')
       .where({ batchId: batch.id, kind: 'honey', removedAt: null })
-      .where('name', 'like', `%, ${PRESSED}`),
+      .where((q) => q.whereLike('name', '%"lot.pressed"%').orWhereLike('name', '%, pressed honey')),
   );
-  return there?.id ?? makeLot(unit, batch, 'honey', PRESSED);
+  return there?.id ?? makeLot(unit, batch, 'honey', lotSay('lot.pressed'));
 }
 
 /** Open stray comb is thin and was built anywhere: its honey is used first, from the start. */
@@ -49,19 +62,14 @@ async function useFirstBy(unit: UnitOfWork, batch: Batch): Promise<string | null
   return addDays(batch.date, rules.useFirstDays);
 }
 
-async function makeLot(
-  unit: UnitOfWork,
-  batch: Batch,
-  kind: LotKind,
-  name: string,
-): Promise<string> {
+async function makeLot(unit: UnitOfWork, batch: Batch, kind: LotKind, what: Say): Promise<string> {
   const id = randomUUID();
   const useBy = kind === 'honey' ? await useFirstBy(unit, batch) : null;
   await unit.insert('lots', {
     id,
     batchId: batch.id,
     kind,
-    name: `${[batch.hiveName, batch.lotName].filter(Boolean).join(' ')}, ${name}`,
+    name: lotNamed(harvestCalled(batch), what),
     code: null,
     count: null,
     netG: null,

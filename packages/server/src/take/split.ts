@@ -6,16 +6,14 @@ import { batchView } from '../harvest/batches.js';
 import { find } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
-import { lotOf, openBatch } from './lots.js';
+import { calledAfter, flowSay } from '@furrow/core';
+import { harvestCalled, lotOf, openBatch } from './lots.js';
 
 /** Lots that exist already are called by the new name of their harvest too. */
 async function rename(unit: UnitOfWork, batchId: string, from: string, to: string): Promise<void> {
   for (const lot of (await bookView(unit.db, batchId)).lots)
-    if (lot.name.startsWith(`${from}, `))
-      await unit.update('lots', lot.id, { name: to + lot.name.slice(from.length) });
+    await unit.update('lots', lot.id, { name: calledAfter(lot.name, from, to) });
 }
-const called = (batch: { hiveName: string; lotName: string | null }): string =>
-  [batch.hiveName, batch.lotName].filter(Boolean).join(' ');
 
 /**
  * Comb on the bench that becomes lots of their own: by colour, by season, as the person cuts it
@@ -27,7 +25,7 @@ export const splitWrites = [
     run: async (unit, { name }, { id }) => {
       const batch = await openBatch(unit, id);
       await unit.update('batches', id, { lotName: name });
-      await rename(unit, id, called(batch), called({ ...batch, lotName: name }));
+      await rename(unit, id, harvestCalled(batch), harvestCalled({ ...batch, lotName: name }));
       return { detail: await batchDetail(unit.db, id) };
     },
   }),
@@ -66,9 +64,9 @@ export const splitWrites = [
       });
       await unit.flow({
         from: comb.id,
-        to: await lotOf(unit, await batchView(unit.db, batchId), 'comb', 'comb'),
+        to: await lotOf(unit, await batchView(unit.db, batchId), 'comb'),
         g: netG,
-        reason: `Cut apart: ${name}`,
+        reason: flowSay('flow.cut-apart', { name }),
       });
       return { detail: await batchDetail(unit.db, id), batchId };
     },

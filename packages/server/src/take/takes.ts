@@ -14,6 +14,10 @@ import {
   type TakeOutcome,
   type CombCondition,
   type BarView,
+  flowSay,
+  isCalled,
+  lotSay,
+  type Say,
 } from '@furrow/core';
 import { hiveOfComb } from '../look/placing.js';
 import { dateAt } from '../look/dateAt.js';
@@ -45,19 +49,19 @@ async function intoTheBook(
   unit: UnitOfWork,
   batch: Batch,
   netG: number,
-  reason: string,
+  reason: Say,
 ): Promise<string> {
   const lot = runsInPlace(batch.method)
-    ? await lotOf(unit, batch, 'honey', 'honey')
-    : await lotOf(unit, batch, 'comb', 'comb');
+    ? await lotOf(unit, batch, 'honey')
+    : await lotOf(unit, batch, 'comb');
   await unit.flow({ from: 'outside', to: lot, g: netG, reason });
   return lot;
 }
-const WITH_POLLEN = ', with pollen';
 /** Pollen among pots stands on the lot, wherever it is named: its honey ferments sooner. */
 async function notePollen(unit: UnitOfWork, lotId: string): Promise<void> {
   const { name } = await find(unit.db, 'lots', lotId, 'lot');
-  if (!name.endsWith(WITH_POLLEN)) await unit.update('lots', lotId, { name: name + WITH_POLLEN });
+  if (isCalled(name, 'lot.with-pollen')) return;
+  await unit.update('lots', lotId, { name: lotSay('lot.with-pollen', { honey: name }) });
 }
 async function combEnds(unit: UnitOfWork, batch: Batch, combId: string): Promise<void> {
   if (combStays(batch.method)) return;
@@ -108,7 +112,7 @@ async function weighOwed(
       unit,
       batch,
       takes.map((t) => t!),
-      { changeG: netG - said, reason: 'Weighed at last, instead of its estimate' },
+      { changeG: netG - said, reason: flowSay('flow.weighed-at-last') },
     );
   const shares = boxShares(netG, estimates);
   for (const [i, take] of takes.entries())
@@ -118,8 +122,8 @@ async function weighOwed(
       ...(i === 0 && !byEstimate ? { grossG: weighed.grossG, tareG: weighed.tareG } : {}),
     });
   if (wasEstimated) return;
-  const what = combIds.length === 1 ? 'Comb' : `${combIds.length} combs`;
-  await intoTheBook(unit, batch, netG, `${what}, ${byEstimate ? 'by estimate' : 'weighed later'}`);
+  const key = byEstimate ? 'flow.by-estimate' : 'flow.weighed-later';
+  await intoTheBook(unit, batch, netG, flowSay(key, { count: combIds.length }));
 }
 
 /** What comb is like that came out otherwise than whole. */
@@ -177,9 +181,9 @@ export const takeWrites = [
         occurredAt: unit.at,
       });
       if (netG !== null) {
-        const what = payload.potsEmptied ? 'Pots from' : 'Comb from bar';
-        const from = `${what} ${bar ? placeLabel(bar.slot) : '?'}`;
-        const lot = await intoTheBook(unit, batch, netG, from);
+        const key = payload.potsEmptied ? 'flow.pots-from' : 'flow.comb-from';
+        const reason = flowSay(key, { place: bar ? placeLabel(bar.slot) : '?' });
+        const lot = await intoTheBook(unit, batch, netG, reason);
         if (payload.withPollen) await notePollen(unit, lot);
       }
       if (leaves) {
@@ -245,7 +249,7 @@ export const takeWrites = [
           unit,
           batch,
           netG,
-          `Box of ${payload.combIds.length} combs, weighed full and empty`,
+          flowSay('flow.box', { count: payload.combIds.length }),
         );
       await dateFromFirst(unit, batch, payload.id);
       return { detail: await batchDetail(unit.db, batch.id) };

@@ -41,7 +41,7 @@ const severalWrote = computed(() => props.flows.some((f) => f.by !== null));
       <tr v-for="f in flows" :key="f.id">
         <td>{{ clockText(f.at, zone, now) }}</td>
         <td>{{ nameOf(f.from) }} → {{ nameOf(f.to) }}</td>
-        <td>{{ f.reason }}</td>
+        <td>{{ said(f.reason) }}</td>
         <td v-if="severalWrote">{{ f.by ?? tell('BookEntries.table') }}</td>
         <td class="num">{{ gram(f.g) }}</td>
       </tr>

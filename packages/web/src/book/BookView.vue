@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { massColumn, massText, smallMassText } from '../words/figures.js';
+import { STAGE_NAMES } from '../shell/stageNames.js';
 import { tell } from '../words/tell.js';
 import { said } from '../words/units.js';
 import { METRIC, harvestMark, harvestSums, type Lot } from '@furrow/core';
@@ -140,7 +141,7 @@ const holds = (l: Lot): string =>
         >{{
           detail.batch.closedAt
             ? tell('BookView.done')
-            : tell('BookView.at', { stage: detail.batch.stage })
+            : tell('BookView.at', { stage: STAGE_NAMES[detail.batch.stage] })
         }}
         <template v-if="detail.batch.handsOnMinutes > 0">{{
           tell('BookView.your-hands-min', { handsOnMinutes: detail.batch.handsOnMinutes })
@@ -229,7 +230,7 @@ const holds = (l: Lot): string =>
         ><span class="sub"
           >{{ dateText(b.date)
           }}{{ harvestMark(b, harvests ?? []) ? `, ${said(harvestMark(b, harvests ?? []))}` : ''
-          }}{{ b.closedAt ? '' : tell('BookView.at-2', { stage: b.stage }) }}</span
+          }}{{ b.closedAt ? '' : tell('BookView.at-2', { stage: STAGE_NAMES[b.stage] }) }}</span
         ></RouterLink
       >
       <p v-if="(harvests?.length ?? 0) > shown.length">

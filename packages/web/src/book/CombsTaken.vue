@@ -143,9 +143,9 @@ const share = computed(() =>
       <template v-for="(s, i) in trace.data.value.shares" :key="s.lot"
         ><template v-if="i">, </template
         ><RouterLink v-if="s.batchId" :to="`/book/${s.batchId}?lot=${s.lot}`">{{
-          s.name
+          said(s.name)
         }}</RouterLink
-        ><template v-else>{{ s.name }}</template>
+        ><template v-else>{{ said(s.name) }}</template>
         {{ tell('CombsTaken.about', { g: smallMassText(s.g * share, units, 10) }) }}</template
       >.
     </p>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
-import { type Flow, type Lot, type Units } from '@furrow/core';
-import { saidIn } from '@furrow/words';
+import { type Flow, type Lot, type Units, lotItself } from '@furrow/core';
 import { sankey, sankeyJustify, sankeyLinkHorizontal } from 'd3-sankey';
 import { computed, ref } from 'vue';
 import { useWidth } from '../parts/useWidth.js';
@@ -69,7 +69,7 @@ const drawing = computed(() => {
     if (lot)
       return {
         id,
-        name: lot.code ?? saidIn(props.units, lot.name.replace(/^[^,]*, /, '')),
+        name: lot.code ?? said(lotItself(lot.name)),
         pattern: pattern[lot.kind],
       };
     return {

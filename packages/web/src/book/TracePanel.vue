@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { failureOf } from '../api/failure';
@@ -53,8 +54,8 @@ const percent = (share: number): string =>
           <tr v-for="s in part.query.data.value.shares" :key="s.lot">
             <td>
               <RouterLink v-if="s.batchId" :to="`/book/${s.batchId}?lot=${s.lot}`">{{
-                s.name
-              }}</RouterLink><template v-else>{{ s.name }}</template
+                said(s.name)
+              }}</RouterLink><template v-else>{{ said(s.name) }}</template
               ><span v-if="s.date" class="sub"> {{ dateText(s.date) }}</span>
             </td>
             <td class="bar">

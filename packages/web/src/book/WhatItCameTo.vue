@@ -24,6 +24,8 @@ import {
   type Units,
   type WeighedBefore,
   guessOffSaid,
+  whyLost,
+  type Say,
 } from '@furrow/core';
 import { gramsPerLarge } from '@furrow/words';
 import { computed } from 'vue';
@@ -138,9 +140,9 @@ const honey = computed(() => {
   });
 });
 /** Why it was lost, as it stands within a sentence. */
-const lossWord = (reason: string): string => {
-  const why = reason.replace(/^Lost: /, '');
-  return why[0].toLowerCase() + why.slice(1);
+const lossWord = (reason: Say): string => {
+  const text = said(whyLost(reason));
+  return text.charAt(0).toLowerCase() + text.slice(1);
 };
 /** Some jars of a kind, in tenths while they are few. */
 const jarsText = (n: number): string => (n < 20 ? figure(n, 1) : String(Math.floor(n)));

@@ -1,4 +1,4 @@
-import { METRIC, US_UNITS } from '@furrow/core';
+import { METRIC, US_UNITS, asWritten } from '@furrow/core';
 import type { Flow, Lot } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -10,7 +10,7 @@ import { bandPattern } from './chartPatterns.js';
 import { useArchive } from './useArchive.js';
 
 const lot = (id: string, kind = 'honey'): Lot =>
-  ({ id, kind, name: `Ipê, ${id}`, code: null }) as unknown as Lot;
+  ({ id, kind, name: asWritten(`Ipê, ${id}`), code: null }) as unknown as Lot;
 let n = 0;
 const flow = (from: string, to: string, g: number): Flow =>
   ({ id: String(++n), from, to, g, at: '2026-03-14T12:00:00Z' }) as unknown as Flow;
@@ -62,7 +62,7 @@ describe('the entries of a book', () => {
       .map((row) => row.findAll('th, td').map((cell) => cell.text()));
   const taken = flow('outside', 'comb', 2000);
   it('say nothing of who, where the household wrote them all at its table', () => {
-    const [head, line] = entries({ ...taken, by: null, reason: 'Weighed' });
+    const [head, line] = entries({ ...taken, by: null, reason: asWritten('Weighed') });
     expect(head).toEqual(['When', 'From → to', 'Why', 'Mass']);
     expect(line.slice(1)).toEqual([
       'the hive and the world outside → Ipê, comb',

@@ -1,11 +1,11 @@
-import { METRIC, US_UNITS } from '@furrow/core';
+import { METRIC, US_UNITS, asWritten } from '@furrow/core';
 import type { BatchDetail, JarKindRecord, Units } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
 import WhatItCameTo from './WhatItCameTo.vue';
 
 const flow = (id: string, from: string, to: string, g: number, reason: string) => ({
-  ...{ id, from, to, g, reason },
+  ...{ id, from, to, g, reason: asWritten(reason) },
   at: '2026-03-15T12:00:00Z',
   voids: null,
 });

@@ -342,7 +342,7 @@ async function byHand(): Promise<void> {
           @change="honeyId = ($event.target as HTMLSelectElement).value"
         >
           <option v-for="l in honeys" :key="l.id" :value="l.id">
-            {{ l.name }}, {{ massText(l.nowG / 1000, units, 2) }}
+            {{ said(l.name) }}, {{ massText(l.nowG / 1000, units, 2) }}
           </option>
           <option v-if="!honeys.length" value="">
             {{ tell('PackPanel.no-honey-stands-ready') }}

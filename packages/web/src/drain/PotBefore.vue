@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../words/units.js';
 import { weighedText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type HouseRules } from '@furrow/core';
@@ -43,7 +44,7 @@ const entering = ref(false);
       <select id="pot-lot" v-model="lotId" class="native">
         <option :value="null" disabled>{{ tell('PotBefore.choose-lot') }}</option>
         <option v-for="l in lots" :key="l.id" :value="l.id">
-          {{ l.name }}, {{ weighedText(l.nowG, rules.units) }}
+          {{ said(l.name) }}, {{ weighedText(l.nowG, rules.units) }}
         </option>
       </select>
       <p class="sub">{{ tell('PotBefore.from-here-on-both-are') }}</p>

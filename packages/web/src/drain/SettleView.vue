@@ -34,7 +34,7 @@ import { newId } from '../api/client.js';
 import { useHarvests, useRules, useStock, useStockWaters, useVessels } from '../api/queries.js';
 import type { DrainEventSaid } from './drainEvent.js';
 import { useSend } from '../api/useSend.js';
-import { clockText } from '../shell/times.js';
+import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../words/units.js';
 
@@ -169,7 +169,7 @@ const needed = computed(() =>
 );
 const nameOf = (lot: Lot): string => {
   const b = harvests.value?.find((h) => h.id === lot.batchId);
-  return b ? `${b.hiveName}, ${b.date}` : lot.name;
+  return b ? `${b.hiveName}, ${dateText(b.date)}` : said(lot.name);
 };
 async function blend(): Promise<void> {
   const done = await blending.go(

@@ -13,6 +13,7 @@ import {
   type HouseRules,
   type JarFill,
   type JarKindRecord,
+  isCalled,
 } from '@furrow/core';
 
 import Button from 'primevue/button';
@@ -186,8 +187,8 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
   <section class="left">
     <p class="sub">
       {{ said(keeping.sentence) }}
-      <b v-if="honey?.name.endsWith('with pollen')" class="rust">{{
-        tell('FillPanel.it-ferments-sooner-cold-vented', { honey: honey.name })
+      <b v-if="honey && isCalled(honey.name, 'lot.with-pollen')" class="rust">{{
+        tell('FillPanel.it-ferments-sooner-cold-vented', { honey: said(honey.name) })
       }}</b>{{ ' ' }}
       <b v-if="keeping.notForSale" class="rust">{{ said(keeping.notForSale) }}</b><template
         v-if="honey && honey.nowG > 0"
@@ -229,7 +230,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       :model-value="honey?.id"
       :options="
         honeyLots.map((l) => ({
-          label: `${l.name}, ${massText(l.nowG / 1000, units, 2)}`,
+          label: `${said(l.name)}, ${massText(l.nowG / 1000, units, 2)}`,
           value: l.id,
         }))
       "

@@ -340,7 +340,7 @@ const measuring = ref(false);
       class="native"
     >
       <option v-for="s in sheets" :key="s.id" :value="s.id">
-        {{ s.name }}: {{ s.columns }} × {{ s.rows }},
+        {{ said(s.name) }}: {{ s.columns }} × {{ s.rows }},
         {{ sidesText([s.labelWidthMm, s.labelHeightMm], rules.units) }}
       </option>
     </select>

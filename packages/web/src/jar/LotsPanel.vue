@@ -59,7 +59,7 @@ const standing = computed<Waiting[]>(() =>
       const b = batchOf(l.batchId);
       return {
         id: l.id,
-        name: b?.hiveName ?? l.name,
+        name: b?.hiveName ?? said(l.name),
         sub: b ? dateText(b.date) : '',
         honeyG: l.nowG,
         expected: false,

@@ -35,6 +35,10 @@ const average = computed(() => {
     wettest: tell('WaterSamples.wettest-decides', { wettestPercent: figure(wettestPercent, 1) }),
   };
 });
+const CELLS = {
+  open: tell('WaterSamples.open'),
+  sealed: tell('WaterSamples.sealed'),
+} as const;
 const samples = computed(() =>
   props.readings.map((reading) => {
     const { moisturePercent, approximate } = readingMoisture(reading);
@@ -43,7 +47,7 @@ const samples = computed(() =>
         moisturePercent: figure(moisturePercent, 1),
         approximate: approximate ? ' ' + tell('WaterSamples.about') : '',
       }),
-      where: tell('WaterSamples.side-cell', { side: reading.side, cells: reading.cells }),
+      where: tell('WaterSamples.side-cell', { side: reading.side, cells: CELLS[reading.cells] }),
       doubt: readingDoubt(reading, props.readOn),
     };
   }),

@@ -79,7 +79,7 @@ describe('times', () => {
     const now = new Date('2026-03-14T18:12:00Z');
     expect(clockText('2026-03-14T19:00:00Z', 'America/Sao_Paulo', now)).toBe('16:00');
     expect(clockText('2026-03-16T12:30:00Z', 'America/Sao_Paulo', now)).toBe('Mon 09:30');
-    expect(clockText('2025-11-16T12:30:00Z', 'America/Sao_Paulo', now)).toBe('16 Nov 09:30');
+    expect(clockText('2025-11-16T12:30:00Z', 'America/Sao_Paulo', now)).toBe('16 Nov, 09:30');
     expect(dateText('2026-03-14')).toBe('14 Mar 2026');
   });
 });

@@ -129,7 +129,7 @@ describe('the days', () => {
   it('the hour is chosen by the keys, by the hour and by the day, and the best is offered', async () => {
     const wrapper = mount(DayLine, { props: { scores, zone, start: '2026-03-15T10:00' } });
     const slider = wrapper.get('[role=slider]');
-    expect(slider.attributes('aria-valuetext')).toBe('Sunday 15 March 10:00');
+    expect(slider.attributes('aria-valuetext')).toBe('Sunday 15 March at 10:00');
     await slider.trigger('keydown', { key: 'ArrowRight' });
     await slider.trigger('keydown', { key: 'ArrowDown' });
     await wrapper.get('.best').trigger('click');

@@ -1,5 +1,6 @@
 import type { Say } from '@furrow/core';
 import { said } from '../words/units.js';
+import { plainFigure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 
 /** One of the few that a rule may be, with its word. */
@@ -21,7 +22,7 @@ export const named = <Value extends string>(
 export const numbers = <Value extends number>(
   unit: string,
   ...values: readonly Value[]
-): Choice<Value>[] => values.map((value) => ({ value, label: `${value}${unit}` }));
+): Choice<Value>[] => values.map((value) => ({ value, label: `${plainFigure(value)}${unit}` }));
 
 export const YES_OR_NO: readonly Choice<boolean>[] = [
   { label: tell('common.yes'), value: true },

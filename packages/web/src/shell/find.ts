@@ -81,7 +81,7 @@ function ofLots(lots: readonly Lot[]): Found[] {
   return lots.map((lot) => ({
     id: lot.id,
     what: tell('common.lot'),
-    name: [lot.name, lot.code].filter(Boolean).join(', '),
+    name: [said(lot.name), lot.code].filter(Boolean).join(', '),
     leads: lot.count === null ? tell('find.to-book') : tell('find.to-shelf'),
     to: lot.count === null ? `/book/${lot.batchId}` : `/jar/${lot.batchId}?at=shelf`,
   }));

@@ -72,4 +72,7 @@ export const paper = {
   'pairPage.must-stand': 'must stand at the table too.',
   'pairPage.without-it':
     'Without it the phone warns again now and then; everything works all the same.',
+  'given.stray-open': 'open stray comb',
+  'given.stray-capped': 'stray comb',
+  'given.swarm-task': '{hive}: swarm cells seen, look whether they have left, give room or part it',
 } as const;

@@ -20,27 +20,27 @@ export const comb: Sentences<CombSays> = {
     'sentido do relógio.',
   ],
   'comb.photo.too-small': [
-    'Uma célula aqui tem só {pixels} pixels: chegue mais perto, ou tire uma foto maior',
+    'Um alvéolo aqui tem só {pixels} pixels: chegue mais perto, ou tire uma foto maior',
     '(pelo menos {least}).',
   ],
-  'comb.photo.dabs': 'Mostre pelo menos dois tipos de célula, três células de cada.',
+  'comb.photo.dabs': 'Mostre pelo menos dois tipos de alvéolo, três alvéolos de cada.',
   'comb.photo.outside': 'Alguns exemplos ficam fora da foto: ponha os cantos de novo.',
   'comb.photo.dark': [
-    'Esta foto está escura demais: o que distingue as células não passa do grão. Tire de',
+    'Esta foto está escura demais: o que distingue os alvéolos não passa do grão. Tire de',
     'novo à luz do dia.',
   ],
   'comb.photo.alike':
     '{one} e {other} parecem iguais nesta foto: tire de novo com luz uniforme, ou pinte.',
   'comb.photo.covered': [
     '{share} do favo não se parece com nada do que foi mostrado: abelhas ou uma mão na',
-    'frente, ou um tipo de célula sem exemplo.',
+    'frente, ou um tipo de alvéolo sem exemplo.',
   ],
   'comb.photo.glare': [
     'Um véu de reflexo, ou luz de outra cor, cobre parte do favo: tire-o do sol e fotografe',
     'de novo, ou pinte.',
   ],
   'comb.photo.unsure': [
-    'Esta foto está tremida ou iluminada demais de um lado para ter certeza das células:',
+    'Esta foto está tremida ou iluminada demais de um lado para ter certeza dos alvéolos:',
     'tire de novo, ou pinte.',
   ],
   'comb.content.capped': 'Operculado',

@@ -3,8 +3,8 @@ import type { Sentences } from '../sentences.js';
 
 export const cut: Sentences<CutSays> = {
   'cut.board.outside-comb': 'fora do favo',
-  'cut.board.open-cells': 'células abertas',
-  'cut.board.empty-cells': 'células vazias',
+  'cut.board.open-cells': 'alvéolos abertos',
+  'cut.board.empty-cells': 'alvéolos vazios',
   'cut.board.torn-or-ragged': 'rasgado ou irregular',
   'cut.board.dark-comb': 'favo escuro',
   'cut.board.wire-or-bar': 'arame ou barra',
@@ -16,7 +16,7 @@ export const cut: Sentences<CutSays> = {
   'cut.grade.sample': 'Amostra',
   'cut.grade.to-be-crushed': 'Para esmagar',
   'cut.grade.cracked-through': 'rachado de fora a fora',
-  'cut.grade.open-cells': 'células abertas',
+  'cut.grade.open-cells': 'alvéolos abertos',
   'cut.grade.wet-cappings': 'opérculos molhados',
   'cut.grade.torn-edge': 'borda rasgada',
   'cut.grade.stained-by-feet': 'manchado de pés',

@@ -70,7 +70,7 @@ export const field: Sentences<FieldSays> = {
   'field.tare-above-gross': 'A tara está acima do peso bruto.',
   'field.tare-not-below-gross': 'A tara não está abaixo do peso bruto.',
   'field.no-reading': 'Não há leitura nisso.',
-  'field.packed-cells': 'Estas não são células compactadas.',
+  'field.packed-cells': 'Estes não são alvéolos compactados.',
   'field.face-too-large': 'Esta face é grande demais.',
   'field.id-twice': 'O identificador “{id}” aparece duas vezes.',
   'field.no-id': 'Isto não é um identificador.',

@@ -71,4 +71,7 @@ export const paper: Sentences<typeof english> = {
   'pairPage.compare': 'Compare antes',
   'pairPage.must-stand': 'deve estar na mesa também.',
   'pairPage.without-it': 'Sem isso o celular avisa de vez em quando; tudo funciona do mesmo jeito.',
+  'given.stray-open': 'favo solto aberto',
+  'given.stray-capped': 'favo solto',
+  'given.swarm-task': '{hive}: realeiras de enxame vistas, olhe se já saíram, dê espaço ou divida',
 };

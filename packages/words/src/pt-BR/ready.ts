@@ -46,7 +46,7 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.benchTasks.crush-trimmings': 'Esmagar as aparas',
   'ready.benchTasks.while-honey-still-hive-warm': 'Enquanto o mel está morno da colmeia.',
   'ready.benchTasks.across-cells-not-mashed-what':
-    'Através das células, sem amassar: o que pinga fica claro, a prensa acha o resto.',
+    'Através dos alvéolos, sem amassar: o que pinga fica claro, a prensa acha o resto.',
   'ready.benchTasks.drain-to-nine-tenths': 'Escorrer até nove décimos',
   'ready.benchTasks.by-kitchens-by-day-and':
     'Pela cozinha a {dayC} de dia e {nightC} de noite, na borda lenta.',

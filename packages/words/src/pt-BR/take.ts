@@ -10,7 +10,8 @@ export const take: Sentences<Omit<TakeSays, keyof TakeStepSays>> = {
   'take.frameRun.reset-and-plugged-what-left':
     'Fechado e tampado. O que resta nele escorre para as abelhas.',
   'take.frameRun.this-frame-closed': 'Este quadro está fechado.',
-  'take.frameRun.put-plug-in-it-only': 'Ponha o tampão: só entra quando toda célula está em linha.',
+  'take.frameRun.put-plug-in-it-only':
+    'Ponha o tampão: só entra quando todo alvéolo está em linha.',
   'take.frameRun.it-being-closed': 'Está sendo fechado.',
   'take.frameRun.open-no-more-catch-it': 'Não abra mais. Apare, proteja o alvado, lave o chão.',
   'take.frameRun.it-leaks-nothing-more-opened': 'Vaza: nada mais se abre até isso ser cuidado.',
@@ -37,7 +38,7 @@ export const take: Sentences<Omit<TakeSays, keyof TakeStepSays>> = {
     '{partsOpen} de {frameParts} partes abertas. A próxima quando correr menos.',
   'take.frameRun.all-parts-are-open': 'Todas as partes estão abertas.',
   'take.frameRun.only-drops-come-lever-into':
-    'Só vêm gotas. Alavanca na fenda de cima e gire: as células voltam à linha.',
+    'Só vêm gotas. Alavanca na fenda de cima e gire: os alvéolos voltam à linha.',
   'take.frameRun.by-your-rule-it-reset': 'Pela sua regra é fechado agora, enquanto corre.',
   'take.frameRun.it-runs-look-at-vessel': 'Corre. Olhe a vasilha; diga quando só vierem gotas.',
   'take.frameRun.frame-has-no-vessel': 'O quadro {f} não tem vasilha.',

@@ -1,3 +1,4 @@
+import { sayRecord } from '../../say/say.js';
 import { z } from 'zod';
 import { text, instant, id, number } from '../vocabulary/fields.js';
 
@@ -26,7 +27,7 @@ export const importPreviewAnswer = z
     created: z.union([instant, z.literal('')]).meta({ description: 'When it was written.' }),
     tables: z.array(tablePreviewAnswer),
     photos: count,
-    conflicts: z.array(z.strictObject({ table: text, id: text, sentence: text })),
+    conflicts: z.array(z.strictObject({ table: text, id: text, sentence: sayRecord })),
   })
   .meta({ id: 'ImportPreview' });
 export type ImportPreview = z.infer<typeof importPreviewAnswer>;

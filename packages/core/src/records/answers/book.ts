@@ -88,14 +88,14 @@ const knownHarvest = { batchId: id.nullable(), hiveName: text.nullable(), date: 
 export const traceAnswer = z.strictObject({
   lot: z.strictObject({
     id,
-    name: text,
+    name: sayRecord,
     code: text.nullable(),
     batchId: id,
     hiveName: text,
     date: text,
   }),
   shares: z.array(
-    z.strictObject({ lot: text, g: number, share: number, name: text, ...knownHarvest }),
+    z.strictObject({ lot: text, g: number, share: number, name: sayRecord, ...knownHarvest }),
   ),
 });
 

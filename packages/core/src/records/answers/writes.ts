@@ -1,3 +1,4 @@
+import { sayRecord } from '../../say/say.js';
 import { z } from 'zod';
 import { batchDetailRecord, batchRecord } from '../harvestViews.js';
 import { hiveRecord, siteRecord, lookRecord, photoRecord } from '../hiveViews.js';
@@ -22,7 +23,7 @@ export const withdrawnWritten = z.strictObject({ hiveId: id });
 
 export const siteWritten = z.strictObject({ site: siteRecord });
 /** A look as it was judged, and what Furrow says of it at once. */
-export const lookWritten = z.strictObject({ look: lookRecord, said: z.array(text) });
+export const lookWritten = z.strictObject({ look: lookRecord, said: z.array(sayRecord) });
 export const looksWritten = z.strictObject({ looks: z.array(lookRecord) });
 export const photoWritten = z.strictObject({
   photo: photoRecord,

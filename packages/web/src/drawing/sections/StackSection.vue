@@ -50,6 +50,12 @@ function focusSlot(slot: number, by: number): void {
 function otherBox(slot: number, by: number): void {
   svg.value?.querySelector<SVGElement>(`[data-slot="${slot + by * 100}"]`)?.focus();
 }
+const COMPARTMENTS: Record<BoxOnPage['compartment'], string> = {
+  brood: tell('StackSection.brood'),
+  super: tell('StackSection.super'),
+  box: tell('StackSection.box'),
+  file: tell('StackSection.box'),
+};
 const words: Record<Verdict, string> = {
   take: tell('StackSection.may-take'),
   leave: tell('StackSection.leave'),
@@ -188,7 +194,7 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
           font-size="14"
           style="fill: var(--ink-2)"
         >
-          {{ box.compartment === 'brood' ? tell('StackSection.brood') : box.compartment }}
+          {{ COMPARTMENTS[box.compartment] }}
         </text>
         <text
           v-if="box.turned"

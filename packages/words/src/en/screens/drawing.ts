@@ -92,4 +92,6 @@ export const drawing = {
   'HoneyVessels.at-most': 'at most',
   'SectionTopBar.leave': 'leave',
   'StackSection.leave': 'leave',
+  'StackSection.super': 'super',
+  'StackSection.box': 'box',
 } as const;

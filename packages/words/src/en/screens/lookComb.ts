@@ -338,4 +338,6 @@ export const lookComb = {
   'colonyLines.no-gap': 'none',
   'colonyLines.syrup': 'syrup',
   'colonyLines.fondant': 'fondant',
+  'WaterSamples.open': 'open',
+  'WaterSamples.sealed': 'sealed',
 } as const;

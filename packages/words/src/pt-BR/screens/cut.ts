@@ -38,7 +38,7 @@ export const cut: Sentences<typeof english> = {
   'BoardPanel.less-empty-boxes': 'menos as caixinhas vazias{proven}',
   'BoardPanel.cut-away-from-hand-sticky': 'Corte para longe da mão; cabo melado escorrega.',
   'BoardPanel.what-was-read-it-open': [
-    'O que foi lido dele, células abertas e vazias, pólen, cria, favo escuro, vira suas',
+    'O que foi lido dele, alvéolos abertos e vazios, pólen, cria, favo escuro, vira suas',
     'falhas.',
   ],
   'BoardPanel.spoilt-for-pieces': 'Não serve para pedaços',

@@ -8,7 +8,7 @@ export const drawing: Sentences<typeof english> = {
   'CombPaint.brush': 'Pincel: {next}',
   'CombPaint.here': '{cursor} aqui',
   'CombPaint.arrow-keys-move-over-cells':
-    '{title}: {shareText}. As setas movem pelas células, espaço pinta.',
+    '{title}: {shareText}. As setas movem pelos alvéolos, espaço pinta.',
   'CombPaint.brush-2': 'Pincel',
   'CombPaint.brood': 'cria',
   'CombPaint.size-brush': 'Tamanho do pincel',
@@ -95,4 +95,6 @@ export const drawing: Sentences<typeof english> = {
   'HoneyVessels.at-most': 'no máximo',
   'SectionTopBar.leave': 'deixar',
   'StackSection.leave': 'deixar',
+  'StackSection.super': 'melgueira',
+  'StackSection.box': 'caixa',
 };

@@ -33,7 +33,7 @@ export const look: Sentences<typeof english> = {
   'DeadColony.mould-on-comb': 'Mofo no favo',
   'DeadColony.treated-in-months-before': 'Tratada nos meses antes',
   'DeadColony.wet-inside-water-on-floor': 'Molhada por dentro, água no fundo',
-  'DeadColony.heads-in-empty-cells-no': 'Cabeças nas células vazias, sem reservas',
+  'DeadColony.heads-in-empty-cells-no': 'Cabeças nos alvéolos vazios, sem reservas',
   'DeadColony.scattered-drone-brood-no-queen': 'Cria de zangão espalhada, sem rainha',
   'DeadColony.small-cluster-dead-beside-stores': 'Um cacho pequeno, morto ao lado das reservas',
   'DeadColony.few-bees-deformed-wings-mites': 'Poucas abelhas, asas deformadas, ácaros no fundo',
@@ -222,9 +222,9 @@ export const look: Sentences<typeof english> = {
   'hiveWords.bar': 'Barra {slot}',
   'hiveWords.text': '{compartment} {number}, {unit} {inBox}',
   'lookDraft.painted-cells-side-were-put':
-    'As células pintadas do lado {side} foram deixadas de lado: as faixas são mais novas.',
+    'Os alvéolos pintados do lado {side} foram deixados de lado: as faixas são mais novas.',
   'lookDraft.side-goes-by-its-cells': [
-    'O lado {side} vai agora pelas células: {capped} % operculado, as faixas diziam',
+    'O lado {side} vai agora pelos alvéolos: {capped} % operculado, as faixas diziam',
     '{capped2} %.',
   ],
   'ColonyLine.noted': '{hive}: {replace} anotado.',

@@ -20,7 +20,7 @@ export const lookComb: Sentences<typeof english> = {
   'CombMeasures.age-comb': 'Idade do favo',
   'CombMeasures.whether-it-straight': 'Se está reto',
   'CombReader.bands': 'Faixas',
-  'CombReader.paint-cells': 'Pintar células',
+  'CombReader.paint-cells': 'Pintar alvéolos',
   'CombReader.from-outside': 'De fora',
   'CombReader.capped-on': 'operculado em {occurredAt}',
   'CombReader.toward-place-1': ', para o lugar 1',
@@ -36,8 +36,8 @@ export const lookComb: Sentences<typeof english> = {
   'CombReader.no-comb-here': 'Sem favo aqui',
   'CombReader.no-comb-on-bar': 'Sem favo na barra {slot}',
   'EndPane.cells-behind-end-pane-capped': [
-    '{counted} células atrás do vidro do fim: {capped} operculadas, {open} abertas,',
-    '{empty} vazias',
+    '{counted} alvéolos atrás do vidro do fim: {capped} operculados, {open} abertos,',
+    '{empty} vazios',
   ],
   'FromBelow.at-its-lower-edge': '{edge} na borda de baixo',
   'FromBelow.not-seen': 'não visto',
@@ -65,7 +65,7 @@ export const lookComb: Sentences<typeof english> = {
   'MoistureDialog.side': 'Lado {option}',
   'MoistureDialog.open-cell': 'Célula aberta',
   'MoistureDialog.sealed-cell': 'Célula fechada',
-  'MoistureDialog.which-cell': 'Qual célula',
+  'MoistureDialog.which-cell': 'Qual alvéolo',
   'MoistureDialog.about-outside-range-table': 'Cerca de: fora da faixa da tabela.',
   'MoistureDialog.it-kept-and-marked-doubtful': '{doubt} Fica guardada e marcada como duvidosa.',
   'MoistureDialog.instrument': 'O instrumento',
@@ -75,7 +75,7 @@ export const lookComb: Sentences<typeof english> = {
   'MoistureDialog.two-drops-at-least-from':
     'Pelo menos duas gotas, de uma vasilha mexida; a mais úmida decide.',
   'MoistureDialog.three-drops-from-open-cells':
-    'Três gotas de células abertas dos dois lados; a mais úmida decide.',
+    'Três gotas de alvéolos abertos dos dois lados; a mais úmida decide.',
   'MoistureDialog.brix-scale-no-honey-scale':
     'Uma escala Brix não é escala de mel: diga qual você leu. {bench}',
   'MoistureDialog.kept': 'Guardado: {kept}.',
@@ -84,14 +84,14 @@ export const lookComb: Sentences<typeof english> = {
   'OutsideView.capped-to-edge': 'Operculado até a borda',
   'OutsideView.open-at-edge': 'Aberto na borda',
   'OutsideView.draw-edge-caps-down-to':
-    'Desenhe a borda dos opérculos até onde você a vê, ou conte as células.',
+    'Desenhe a borda dos opérculos até onde você a vê, ou conte os alvéolos.',
   'OutsideView.one-less': 'Um a menos: {word}',
   'OutsideView.one-more': 'Um a mais: {word}',
   'OutsideView.filled': '{low}–{high} % cheio',
   'OutsideView.that-capped-if-rest-like':
-    ', disso {low}–{high} % operculado, se o resto é como estas {all} células.',
+    ', disso {low}–{high} % operculado, se o resto é como estes {all} alvéolos.',
   'OutsideView.few-cells-at-end-are': [
-    'Umas poucas células no fim não dão certeza: as faces que você não vê seguem não',
+    'Uns poucos alvéolos no fim não dão certeza: as faces que você não vê seguem não',
     'sabidas, e a faixa segue larga.',
   ],
   'OutsideView.look-at-it-from-below': 'Olhe por baixo, a caixa inclinada ou virada.',
@@ -131,7 +131,7 @@ export const lookComb: Sentences<typeof english> = {
     'onde foi tirada é removido.',
   ],
   'PhotoReader.picture-example-cells-shown-arrow': [
-    'Foto de {title}; {dabs} células de exemplo mostradas. As setas movem pelas células,',
+    'Foto de {title}; {dabs} alvéolos de exemplo mostrados. As setas movem pelos alvéolos,',
     'espaço mostra uma.',
   ],
   'PhotoReader.corner-arrow-keys-move-it': 'Canto {i}: as setas o movem',
@@ -141,12 +141,12 @@ export const lookComb: Sentences<typeof english> = {
   'PhotoReader.drag-four-corners-onto-combs':
     'Arraste os quatro cantos para os do favo, o lado da barra em cima.',
   'PhotoReader.choose-kind-and-touch-three': 'Escolha um tipo e toque três lugares que o têm.',
-  'PhotoReader.kind-cell-shown': 'Tipo de célula mostrado',
+  'PhotoReader.kind-cell-shown': 'Tipo de alvéolo mostrado',
   'PhotoReader.brood': 'cria',
   'PhotoReader.take-examples-away': 'Tirar os exemplos',
-  'PhotoReader.read-cells': 'Ler as células',
+  'PhotoReader.read-cells': 'Ler os alvéolos',
   'PhotoReader.at-least-two-kinds-touch': 'Pelo menos dois tipos, um toque ou mais de cada.',
-  'PhotoReader.cells': '{cells} células',
+  'PhotoReader.cells': '{cells} alvéolos',
   'PhotoReader.was-covered-or-like-nothing': [
     '{coveredShare} % estavam cobertas ou não eram como nada mostrado; foram tomadas das',
     'vizinhas.',
@@ -159,7 +159,7 @@ export const lookComb: Sentences<typeof english> = {
   'PhotoReader.show-more-examples': 'Mostrar mais exemplos',
   'PotsReader.look-from-above-only-and': [
     'Olhe só de cima, e não por muito tempo: forídeos vêm aos potes abertos. Contam-se',
-    'potes, nunca células.',
+    'potes, nunca alvéolos.',
   ],
   'PotsReader.from-above-sealed-open-pollen': [
     '{placeName} de cima: potes {honeySealed} fechados, {honeyOpen} abertos, {pollen} de',
@@ -232,16 +232,16 @@ export const lookComb: Sentences<typeof english> = {
     'isso a faixa é larga. {waxText} Decidido pela pergunta “{decidedBy}”.',
   ],
   'WaterSamples.more-samples-from-open-cells': [
-    '{more, plural, one {mais # amostra} other {mais # amostras}} de células abertas, dos',
+    '{more, plural, one {mais # amostra} other {mais # amostras}} de alvéolos abertos, dos',
     'dois lados.',
   ],
-  'WaterSamples.one-more-from-open-cells': 'Mais uma de células abertas do outro lado.',
+  'WaterSamples.one-more-from-open-cells': 'Mais uma de alvéolos abertos do outro lado.',
   'WaterSamples.water-samples-on-average-apart':
     'Água de {count} amostras: {meanPercent} % em média, diferença {spreadPercent};',
   'WaterSamples.wettest-decides': 'a mais úmida, {wettestPercent} %, decide.',
   'WaterSamples.about': '(cerca)',
   'WaterSamples.water': '{moisturePercent} % de água{approximate}',
-  'WaterSamples.side-cell': 'lado {side}, célula {cells}',
+  'WaterSamples.side-cell': 'lado {side}, alvéolo {cells}',
   'WaterSamples.take-away-sample': 'Tirar a amostra {i}',
   'colonyLines.days-ago': 'há {days} dias',
   'colonyLines.never-checked': 'nunca examinada',
@@ -341,4 +341,6 @@ export const lookComb: Sentences<typeof english> = {
   'colonyLines.no-gap': 'nenhum',
   'colonyLines.syrup': 'xarope',
   'colonyLines.fondant': 'pasta',
+  'WaterSamples.open': 'aberto',
+  'WaterSamples.sealed': 'operculado',
 };

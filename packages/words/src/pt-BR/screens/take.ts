@@ -20,7 +20,7 @@ export const take: Sentences<typeof english> = {
   'FramesPanel.leak-seen-to-2': 'vazamento cuidado',
   'FramesPanel.only-drops-come-now': 'Só vêm gotas agora',
   'FramesPanel.only-drops': 'só gotas',
-  'FramesPanel.reset-cells-back-in-line': 'Fechar: células de volta em linha',
+  'FramesPanel.reset-cells-back-in-line': 'Fechar: alvéolos de volta em linha',
   'FramesPanel.weigh-first': 'Pesar antes {vesselId}',
   'FramesPanel.plug-in': 'O tampão está posto',
   'FramesPanel.stop-here-frames-stay-shut':
