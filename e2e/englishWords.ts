@@ -5,7 +5,7 @@
 export const ENGLISH_WORDS: ReadonlySet<string> = new Set(
   (
     'the it is of and comb to at on not what its this or from by was that with hive are your ' +
-    'nothing out box water be more first open back look brood off here cut empty combs you ' +
+    'nothing box water be more first open back look brood off here cut empty combs you ' +
     'taken there vessel take colony read left wax down into again say frame all bees super over ' +
     'day scale jars stands an pieces only yet weigh stays written pots under another about may ' +
     'jar which bar lot they up where until than weighed once harvest go side them closed every ' +

@@ -26,6 +26,12 @@ export async function readOut(page: Page): Promise<string[]> {
   return [...new Set(said.map((text) => text.replace(/\s+/g, ' ')))];
 }
 
-/** The texts without the names that people gave. */
+/** The texts without the names that people gave, however they are begun: with a large letter or not. */
 export const withoutNames = (texts: readonly string[], names: readonly string[]): string[] =>
-  texts.map((text) => names.reduce((rest, name) => rest.replaceAll(name, '…'), text));
+  texts.map((text) =>
+    names.reduce(
+      (rest, name) =>
+        rest.replaceAll(name, '…').replaceAll(name.charAt(0).toLowerCase() + name.slice(1), '…'),
+      text,
+    ),
+  );

@@ -1,4 +1,4 @@
-import type { Say } from './say/say.js';
+import { asWritten, type Say } from './say/say.js';
 
 /**
  * An input the core cannot compute with. `path` names the field as the caller wrote it
@@ -15,6 +15,12 @@ export class BadInput extends Error {
     this.name = 'BadInput';
     this.path = path;
   }
+}
+
+/** What is to be said of what was thrown: by its key where it has one, else as it says itself. */
+export function saidOf(error: unknown): Say {
+  if (error instanceof BadInput && error.says) return error.says;
+  return asWritten(error instanceof Error ? error.message : String(error));
 }
 
 /**

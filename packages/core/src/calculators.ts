@@ -1,3 +1,4 @@
+import { calcSay } from './calcSays.js';
 import { isStingless } from './hive/kinds.js';
 import './schemaMessages.js';
 import { z } from 'zod';
@@ -421,7 +422,7 @@ export function calculate(name: string, input: unknown, speak?: Speak): unknown 
   const found = CALCULATORS.get(name);
   if (!found)
     throw new BadInput(
-      `There is no calculator "${name}". Known: ${[...CALCULATORS.keys()].join(', ')}.`,
+      calcSay('calc.unknown', { name, known: [...CALCULATORS.keys()].join(', ') }),
       'name',
     );
   const parsed = found.input.safeParse(input);
@@ -437,7 +438,7 @@ export function calculate(name: string, input: unknown, speak?: Speak): unknown 
 /** JSON Schema of both sides of a calculator. */
 export function calculatorSchemas(name: string): { input: unknown; output: unknown } {
   const found = CALCULATORS.get(name);
-  if (!found) throw new BadInput(`There is no calculator "${name}".`, 'name');
+  if (!found) throw new BadInput(calcSay('calc.unknown-name', { name }), 'name');
   return {
     input: z.toJSONSchema(found.input, { io: 'input' }),
     output: z.toJSONSchema(found.output),

@@ -68,3 +68,4 @@ export * from './book/index.js';
 export * from './today/index.js';
 export * from './interface/index.js';
 export * from './records/index.js';
+export * from './calcSays.js';

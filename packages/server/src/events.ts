@@ -16,7 +16,8 @@ interface Listener {
 /** A device that wrote, in words and by what its streams are known. */
 export interface Writer {
   caller: string;
-  says: string;
+  /** Null at the household's own table. */
+  says: string | null;
 }
 
 /**

@@ -1,4 +1,5 @@
 import type {
+  CalcSays,
   ChooseSays,
   CutSays,
   DrainSays,
@@ -34,6 +35,7 @@ import type { Sentences, ValuesOf } from './sentences.js';
 
 /** Everything that the core says, by its key, with what stands in it. A stage adds its own here. */
 export type Sayings = PlainSays &
+  CalcSays &
   ForecastSays &
   FreezingSays &
   ListSays &

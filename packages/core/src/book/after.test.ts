@@ -25,7 +25,7 @@ describe('a rinse', () => {
     expect(holds.sugarsKg).toBeCloseTo(10 * 1.0317 * 0.9982 * 0.08, 3);
     expect(holds.honeyKg).toBeCloseTo(holds.sugarsKg / 0.82, 9);
     expect(() => rinseHolds(0, 8)).toThrow(BadInput);
-    expect(() => rinseHolds(2, 41)).toThrow(/weigh it as honey/);
+    expect(() => rinseHolds(2, 41)).toThrow(/calc\.rinse-brix/);
   });
   it('comes to its gravity with honey or water, sugar and mass kept', () => {
     fc.assert(
@@ -53,7 +53,7 @@ describe('a rinse', () => {
     );
     expect(() =>
       mustToGravity({ litres: 4, brixPercent: 10, targetGravity: 1.05, finalGravity: 1.08 }),
-    ).toThrow(/final gravity/);
+    ).toThrow(/calc\.final-gravity/);
   });
 });
 

@@ -140,7 +140,7 @@ describe('lot-trace', () => {
   it('refuses a lot the book does not know', () => {
     expect(() =>
       calculate('lot-trace', { lots: [], flows: [], lot: 'x', direction: 'back' }),
-    ).toThrow(/no lot "x"/);
+    ).toThrow(/calc\.no-lot/);
     expect(() =>
       calculate('lot-trace', {
         lots: [{ id: 'a', kind: 'x' }],

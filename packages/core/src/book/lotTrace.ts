@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import { entryOf } from '../units/known.js';
 import { BadInput } from '../badInput.js';
 import { flowsInForce, type BookFlow, type BookInput } from './massBalance.js';
@@ -190,7 +191,7 @@ export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
   const { lot: traced, direction } = input;
   const all = flowsInForce(input.flows).filter((f) => f.g > 0);
   if (!input.lots.some((l) => l.id === traced))
-    throw new BadInput(`There is no lot "${traced}" in this book.`, 'lot');
+    throw new BadInput(calcSay('calc.no-lot', { lot: traced }), 'lot');
   const flows = reach(all, traced, direction);
   const trace = direction === 'back' ? tracedBack(traced) : tracedForward(traced);
   const held = new Map<string, Make>();

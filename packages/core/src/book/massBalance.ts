@@ -1,4 +1,6 @@
+import { calcSay } from '../calcSays.js';
 import { entryOf } from '../units/known.js';
+import { keyOnly, type Say, type Speak } from '../say/say.js';
 import { BadInput } from '../badInput.js';
 
 export interface BookLot {
@@ -22,7 +24,7 @@ export interface BookInput {
 export interface BookProblem {
   code: 'overdrawn' | 'unknown-lot' | 'negative';
   lot: string;
-  message: string;
+  message: Say;
 }
 export interface MassBalance {
   lots: { id: string; inG: number; outG: number; nowG: number }[];
@@ -44,16 +46,19 @@ export function flowsInForce(flows: readonly BookFlow[]): BookFlow[] {
   const voided = new Set<string>();
   flows.forEach((flow, i) => {
     if (flow.from === flow.to)
-      throw new BadInput('A flow goes from one place to another.', `flows[${i}].to`);
+      throw new BadInput(calcSay('calc.flow-between-places'), `flows[${i}].to`);
     if (flow.from === 'outside' && (flow.to === 'outside' || flow.to === 'loss'))
-      throw new BadInput('A flow touches at least one lot.', `flows[${i}]`);
+      throw new BadInput(calcSay('calc.flow-touches-lot'), `flows[${i}]`);
     if (flow.voids === undefined) return;
     const target = byId.get(flow.voids);
     if (!target)
-      throw new BadInput(`There is no flow "${flow.voids}" to void.`, `flows[${i}].voids`);
-    if (target === flow) throw new BadInput('A flow cannot void itself.', `flows[${i}].voids`);
+      throw new BadInput(
+        calcSay('calc.no-flow-to-void', { flow: flow.voids }),
+        `flows[${i}].voids`,
+      );
+    if (target === flow) throw new BadInput(calcSay('calc.void-itself'), `flows[${i}].voids`);
     if (target.voids !== undefined)
-      throw new BadInput('A void cannot be voided: write the flow again.', `flows[${i}].voids`);
+      throw new BadInput(calcSay('calc.void-of-void'), `flows[${i}].voids`);
     voided.add(flow.voids);
   });
   return flows.filter(
@@ -70,9 +75,9 @@ export function flowsInForce(flows: readonly BookFlow[]): BookFlow[] {
  * @example
  * const lots = [{ id: 'comb', kind: 'comb' }];
  * const flow = { from: 'outside', to: 'comb', g: 4200, at: '2026-03-14T12:00:00Z' };
- * massBalance({ lots, flows: [flow] }).lots[0].nowG; // 4200
+ * bookBalance({ lots, flows: [flow] }).lots[0].nowG; // 4200
  */
-export function massBalance(input: BookInput): MassBalance {
+export function bookBalance(input: BookInput): MassBalance {
   const flows = flowsInForce(input.flows);
   const known = new Map(
     input.lots.map((lot) => [lot.id, { id: lot.id, inG: 0, outG: 0, openingG: lot.openingG ?? 0 }]),
@@ -83,7 +88,7 @@ export function massBalance(input: BookInput): MassBalance {
       problems.push({
         code: 'negative',
         lot: lot.id,
-        message: `${lot.id} opens with a negative mass.`,
+        message: calcSay('calc.opens-negative', { lot: lot.id }),
       });
   }
   const unknown = new Set<string>();
@@ -95,7 +100,7 @@ export function massBalance(input: BookInput): MassBalance {
       problems.push({
         code: 'negative',
         lot: known.has(from) ? from : to,
-        message: `A flow from ${from} to ${to} is negative (${g} g).`,
+        message: calcSay('calc.flow-negative', { from, to, g }),
       });
     for (const end of [from, to])
       if (end !== 'outside' && end !== 'loss' && !known.has(end)) unknown.add(end);
@@ -109,7 +114,7 @@ export function massBalance(input: BookInput): MassBalance {
     problems.push({
       code: 'unknown-lot',
       lot,
-      message: `A flow names ${lot}, which is no lot of this book.`,
+      message: calcSay('calc.flow-names-no-lot', { lot }),
     });
   problems.push(...overdrafts(input.lots, flows));
 
@@ -123,6 +128,15 @@ export function massBalance(input: BookInput): MassBalance {
   const nowG = lots.reduce((sum, lot) => sum + lot.nowG, 0);
   const balanced = problems.length === 0 && openingG + fromOutsideG === nowG + toOutsideG + lossG;
   return { lots, lossG, balanced, problems };
+}
+
+/** The calculator: the balance of the book, its problems told by `speak`. */
+export function massBalance(input: BookInput, speak: Speak = keyOnly) {
+  const { problems, ...balance } = bookBalance(input);
+  return {
+    ...balance,
+    problems: problems.map(({ message, ...problem }) => ({ ...problem, message: speak(message) })),
+  };
 }
 
 /** One problem per lot that was ever drawn below zero, at the first instant it happened. */
@@ -147,7 +161,7 @@ function overdrafts(lots: readonly BookLot[], flows: readonly BookFlow[]): BookP
         found.set(lot, {
           code: 'overdrawn',
           lot,
-          message: `At ${at} ${-now} g more had left ${lot} than had come in.`,
+          message: calcSay('calc.overdrawn', { at, g: -now, lot }),
         });
     }
   }

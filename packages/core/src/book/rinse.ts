@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import type { Say } from '../say/say.js';
 import { bookSay } from './says.js';
 import { BadInput } from '../badInput.js';
@@ -22,12 +23,9 @@ export function brixOfGravity(gravity: number): number {
 }
 
 function checked(litres: number, brixPercent: number): void {
-  if (!(litres > 0)) throw new BadInput('How many litres?', 'litres');
+  if (!(litres > 0)) throw new BadInput(calcSay('calc.how-many-litres'), 'litres');
   if (!(brixPercent >= 0 && brixPercent <= RINSE_BRIX_MAX))
-    throw new BadInput(
-      `A rinse reads 0 to ${RINSE_BRIX_MAX} °Brix; above that weigh it as honey.`,
-      'brixPercent',
-    );
+    throw new BadInput(calcSay('calc.rinse-brix', { most: RINSE_BRIX_MAX }), 'brixPercent');
 }
 
 export interface RinseHolds {
@@ -98,11 +96,11 @@ export function mustToGravity(input: {
   const now = rinseHolds(litres, brixPercent, honeyWaterPercent);
   if (!(targetGravity > 1 && targetGravity <= gravityOfBrix(RINSE_BRIX_MAX)))
     throw new BadInput(
-      `A gravity between 1.001 and ${gravityOfBrix(RINSE_BRIX_MAX).toFixed(3)}.`,
+      calcSay('calc.gravity', { most: gravityOfBrix(RINSE_BRIX_MAX).toFixed(3) }),
       'targetGravity',
     );
   if (!(finalGravity >= 0.98 && finalGravity <= targetGravity))
-    throw new BadInput('The final gravity lies between 0.980 and the first.', 'finalGravity');
+    throw new BadInput(calcSay('calc.final-gravity'), 'finalGravity');
   const share = brixOfGravity(targetGravity) / 100;
   const thin = now.sugarsKg < share * now.massKg;
   const honeyKg = thin

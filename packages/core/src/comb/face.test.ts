@@ -114,10 +114,12 @@ describe('cells of a face', () => {
   it('that are not of the lattice are refused, and so is nonsense', () => {
     const face = packFace(lattice, new Uint8Array(n));
     expect(() => unpackFace({ ...face, outline: { ...outline, depthMm: 150 } })).toThrow(
-      /cells, its outline/,
+      /calc\.face-cells/,
     );
-    expect(() => unpackFace({ ...face, packed: 'AAAA' })).toThrow(RangeError);
-    expect(() => unpackFace(packFace(lattice, new Uint8Array(n).fill(7)))).toThrow(/nothing known/);
+    expect(() => unpackFace({ ...face, packed: 'AAAA' })).toThrow(/calc\.face-unreadable/);
+    expect(() => unpackFace(packFace(lattice, new Uint8Array(n).fill(7)))).toThrow(
+      /calc\.cell-unknown/,
+    );
     expect(storedFaceSchema.safeParse({ ...face, packed: '<script>' }).success).toBe(false);
     expect(storedFaceSchema.safeParse({ ...face, pitchMm: 2 }).success).toBe(false);
   });

@@ -1,3 +1,5 @@
+import { BadInput } from '../badInput.js';
+import { calcSay } from '../calcSays.js';
 import { tableOf } from '../units/known.js';
 import { deflateSync, inflateSync } from 'fflate';
 import {
@@ -285,7 +287,7 @@ export function packFace(lattice: FaceLattice, cells: Uint8Array): StoredFace {
 /**
  * Unpacks a kept face.
  *
- * @throws {RangeError} where the cells do not belong to the lattice it names.
+ * @throws {BadInput} where the cells do not belong to the lattice it names.
  */
 export function unpackFace(face: StoredFace): { lattice: FaceLattice; cells: Uint8Array } {
   const lattice = faceLattice(face.outline, face.pitchMm);
@@ -293,13 +295,15 @@ export function unpackFace(face: StoredFace): { lattice: FaceLattice; cells: Uin
   try {
     cells = inflateSync(fromText(face.packed), { out: new Uint8Array(cellCount(lattice) + 1) });
   } catch {
-    throw new RangeError('The cells of this face cannot be read.');
+    throw new BadInput(calcSay('calc.face-unreadable'));
   }
   if (cells.length !== cellCount(lattice))
-    throw new RangeError(`This face has ${cells.length} cells, its outline ${cellCount(lattice)}.`);
+    throw new BadInput(
+      calcSay('calc.face-cells', { cells: cells.length, outline: cellCount(lattice) }),
+    );
   for (const cell of cells)
     if ((cell & 7) >= CELL_CLASSES.length || cell >> 5)
-      throw new RangeError('A cell of this face holds nothing known.');
+      throw new BadInput(calcSay('calc.cell-unknown'));
   return { lattice, cells: cells.slice() };
 }
 

@@ -331,7 +331,7 @@ describe('cut-plan', () => {
         pieces: [piece('p', 40, 40, 1)],
         defects: [],
       }),
-    ).toThrow(/too many steps/);
+    ).toThrow(/calc\.too-many-steps/);
   });
 });
 

@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import { BadInput } from '../badInput.js';
 import { countedPlan, countsFit } from './countedPlan.js';
 import {
@@ -76,7 +77,11 @@ export function cutQuestion(input: CutPlanInput, mostSteps?: number): CutQuestio
   const { comb, kerfMm, pieces, defects, stepMm = STEP_MM, wasteValuePerCm2: waste = 0 } = input;
   if (Math.max(comb.widthMm, comb.heightMm) / stepMm > MOST_STEPS)
     throw new BadInput(
-      `A comb of ${comb.widthMm} x ${comb.heightMm} mm has too many steps of ${stepMm} mm.`,
+      calcSay('calc.too-many-steps', {
+        width: { lengthMm: comb.widthMm },
+        height: { lengthMm: comb.heightMm },
+        step: { lengthMm: stepMm },
+      }),
       'stepMm',
     );
   const nets = pieces.map((p) =>

@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import jStat from 'jstat';
 import { BadInput } from '../badInput.js';
 import { profileFit } from './profileFit.js';
@@ -39,11 +40,7 @@ export function drainFit(input: DrainFitInput): DrainFit {
   const { weighings, prior } = input;
   const counted = weighings.filter((w) => w.hours > 0);
   const distinctHours = new Set(counted.map((w) => w.hours)).size;
-  if (!prior && distinctHours < 2)
-    throw new BadInput(
-      'A fit needs at least two weighings at different times after the start.',
-      'weighings',
-    );
+  if (!prior && distinctHours < 2) throw new BadInput(calcSay('calc.two-weighings'), 'weighings');
 
   const hours = counted.map((w) => w.hours);
   const longest = hours.length ? Math.max(...hours) : 1;

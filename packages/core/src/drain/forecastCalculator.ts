@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import { keyOnly, together, type Say, type Speak } from '../say/say.js';
 import { forecastSay } from './forecastSays.js';
 import { BadInput } from '../badInput.js';
@@ -42,7 +43,10 @@ function refuseTooMuch({ combHoneyKg, weighings }: DrainForecastQuestion): void 
   const i = weighings.findIndex((w) => w.kg > most);
   if (i < 0) return;
   throw new BadInput(
-    `More honey is out (${weighings[i].kg.toFixed(2)} kg) than the comb held (at most ${combHoneyKg.high.toFixed(2)} kg): look at tares and draw-offs first.`,
+    calcSay('calc.more-out-than-in', {
+      out: { massG: weighings[i].kg * 1000, as: 'read' },
+      held: { massG: combHoneyKg.high * 1000, as: 'read' },
+    }),
     `weighings[${i}].kg`,
   );
 }

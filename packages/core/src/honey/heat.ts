@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import { BadInput } from '../badInput.js';
 
 const KELVIN = 273.15;
@@ -56,7 +57,7 @@ export function honeyHeat(input: {
   let invertase = 0;
   input.exposures.forEach(({ temperatureC, hours }, i) => {
     if (temperatureC <= -KELVIN)
-      throw new BadInput('Below absolute zero.', `exposures[${i}].temperatureC`);
+      throw new BadInput(calcSay('calc.below-zero'), `exposures[${i}].temperatureC`);
     diastase += hours / diastaseHalfLifeHours(temperatureC);
     invertase += hours / invertaseHalfLifeHours(temperatureC);
   });

@@ -73,7 +73,9 @@ describe('moisture from a refractometer', () => {
   });
   it('refuses none, two, or no honey', () => {
     expect(() => honeyMoisture({})).toThrow(BadInput);
-    expect(() => honeyMoisture({ brixPercent: 80, moisturePercent: 18 })).toThrow(/exactly one/);
+    expect(() => honeyMoisture({ brixPercent: 80, moisturePercent: 18 })).toThrow(
+      /calc\.exactly-one/,
+    );
     expect(() => honeyMoisture({ refractiveIndex: 1.6 })).toThrow(BadInput);
   });
   it('round-trips Brix and index', () => {

@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import { BadInput } from '../badInput.js';
 import { BRIX_TABLE, brixToRefractiveIndex, refractiveIndexToBrix } from './sucrose.js';
 
@@ -51,9 +52,7 @@ export function honeyMoisture(reading: MoistureReading): Moisture {
   );
   if (given.length !== 1) {
     throw new BadInput(
-      given.length === 0
-        ? 'Give one reading: refractive index, Brix or moisture.'
-        : 'Give exactly one reading: the scales are not the same thing.',
+      given.length === 0 ? calcSay('calc.one-reading') : calcSay('calc.exactly-one-reading'),
       given[1] ?? '',
     );
   }
@@ -68,10 +67,7 @@ export function honeyMoisture(reading: MoistureReading): Moisture {
     : scaleIndex + INDEX_PER_C * (temperatureC - 20);
   const moisturePercent = refractiveIndex20 > 1 ? wedmoreMoisture(refractiveIndex20) : Number.NaN;
   if (!(moisturePercent >= 0 && moisturePercent <= 100)) {
-    throw new BadInput(
-      'This reading gives no water content between 0 and 100 %. Check the scale.',
-      given[0],
-    );
+    throw new BadInput(calcSay('calc.reading-no-water'), given[0]);
   }
   const brixPercent = refractiveIndexToBrix(refractiveIndex20);
   const approximate =

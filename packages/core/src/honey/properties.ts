@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import { BadInput } from '../badInput.js';
 import { honeyDensityKgPerL } from './density.js';
 import { honeyViscosityPaS } from './viscosity.js';
@@ -21,7 +22,10 @@ export function honeyProperties(input: {
 }): HoneyProperties {
   const { moisturePercent, temperatureC } = input;
   if (temperatureC < -40 || temperatureC > 120)
-    throw new BadInput('Honey is worked between -40 and 120 °C.', 'temperatureC');
+    throw new BadInput(
+      calcSay('calc.honey-worked', { least: { temperatureC: -40 }, most: { temperatureC: 120 } }),
+      'temperatureC',
+    );
   return {
     densityKgPerL: honeyDensityKgPerL(moisturePercent, temperatureC),
     viscosityPaS: honeyViscosityPaS(moisturePercent, temperatureC),

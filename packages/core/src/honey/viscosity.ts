@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import { BadInput } from '../badInput.js';
 
 /** Reference state of "viscous time": 25 °C, 18 % water (SCIENCE 4). */
@@ -11,11 +12,7 @@ export const REFERENCE = { temperatureC: 25, moisturePercent: 18 } as const;
  */
 export function honeyViscosityPaS(moisturePercent: number, temperatureC: number): number {
   const fluidity = temperatureC + 59.546 + 3.6441 * (moisturePercent - 17);
-  if (fluidity < 5)
-    throw new BadInput(
-      'Honey this cold and dry does not flow: the formula has no value here.',
-      'temperatureC',
-    );
+  if (fluidity < 5) throw new BadInput(calcSay('calc.honey-does-not-flow'), 'temperatureC');
   return Math.exp(-8.0595 + 850.41 / fluidity);
 }
 

@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import { BadInput } from '../badInput.js';
 import { compareFills, FillTable } from './fillTable.js';
 import type { FillGoal, JarKind } from './jarKind.js';
@@ -38,10 +39,12 @@ const clean = (kg: number): number => Math.round(kg * 1e9) / 1e9;
  */
 export function jarFill(input: JarFillInput): JarFill {
   const { honeyKg, jars, goal, keepBackKg = 0 } = input;
-  if (keepBackKg > honeyKg)
-    throw new BadInput('More is kept back than there is honey.', 'keepBackKg');
+  if (keepBackKg > honeyKg) throw new BadInput(calcSay('calc.more-kept-back'), 'keepBackKg');
   if (honeyKg > MOST_HONEY_KG)
-    throw new BadInput(`At most ${MOST_HONEY_KG} kg at a time.`, 'honeyKg');
+    throw new BadInput(
+      calcSay('calc.honey-at-most', { most: { massG: MOST_HONEY_KG * 1000, as: 'whole' } }),
+      'honeyKg',
+    );
   // 1e-6 g guards a whole gram against the binary rounding of kilograms.
   const capacityG = Math.floor((honeyKg - keepBackKg) * 1000 + 1e-6);
   const smallestG = Math.min(...jars.map((jar) => jar.netG));

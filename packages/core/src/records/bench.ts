@@ -103,7 +103,7 @@ export const newDrainEventSchema = z
     if ((event.kind === 'temperature' || event.kind === 'warm') && event.temperatureC === undefined)
       asks('temperatureC', refuses('field.temperature'));
     if (event.kind === 'temperature' && event.temperatureC !== undefined && event.temperatureC > 45)
-      asks('temperatureC', 'At most 45 °C at the bench; a warming is begun with Warm.');
+      asks('temperatureC', refuses('field.bench-at-most', { most: { temperatureC: 45 } }));
     if (event.kind === 'moisture' && event.moisturePercent === undefined)
       asks('moisturePercent', refuses('field.water'));
   });

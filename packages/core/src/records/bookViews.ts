@@ -98,5 +98,5 @@ export const balance = {
   flows: z.array(flowRecord),
   lossG: grams,
   balanced: z.boolean(),
-  problems: z.array(z.strictObject({ code: text, lot: text, message: text })),
+  problems: z.array(z.strictObject({ code: text, lot: text, message: sayRecord })),
 };

@@ -44,7 +44,8 @@ const holdFields = {
   sentence: sayRecord,
   on: day,
   liftedOn: day.nullable(),
-  liftedWord: text.nullable(),
+  /** The word that lifted it: a person's own, or what answered it. */
+  liftedWord: sayRecord.nullable(),
   revision,
 };
 

@@ -118,7 +118,7 @@ export const labelDesignRecord = z
   .strictObject({
     ...row,
     id,
-    name: text,
+    name: sayRecord,
     sheetId: id,
     fields: z.array(labelFieldSchema),
     qr: z.boolean(),

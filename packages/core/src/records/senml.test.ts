@@ -67,7 +67,7 @@ describe('readings as SenML', () => {
     ]);
   });
   it('refuses a broken pack with the record named', () => {
-    expect(() => fromSenml({}, NOW)).toThrow(/no SenML/);
+    expect(() => fromSenml({}, NOW)).toThrow(/calc\.no-senml/);
     expect(() =>
       fromSenml(
         [
@@ -79,11 +79,11 @@ describe('readings as SenML', () => {
     ).toThrow(
       expect.objectContaining({
         path: '[1].u',
-        message: expect.stringMatching(/"lux"/) as string,
+        says: expect.objectContaining({ with: { record: 2, unit: 'lux' } }) as object,
       }) as BadInput,
     );
     expect(() => fromSenml([{ n: 'a', u: 'kg', vs: 'heavy' }], NOW)).toThrow(
-      /Record 1 has no number/,
+      /calc\.record-no-value/,
     );
   });
 });

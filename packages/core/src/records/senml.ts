@@ -1,3 +1,4 @@
+import { calcSay } from '../calcSays.js';
 import { z } from 'zod';
 import { BadInput } from '../badInput.js';
 
@@ -59,7 +60,7 @@ export function fromSenml(pack: unknown, now: string): InstrumentReading[] {
   const parsed = z.array(senmlRecord).min(1).safeParse(pack);
   if (!parsed.success)
     throw new BadInput(
-      'This is no SenML: a list of records is needed, each with a value.',
+      calcSay('calc.no-senml'),
       parsed.error.issues[0]?.path.length
         ? `[${String(parsed.error.issues[0].path[0])}]`
         : undefined,
@@ -70,7 +71,7 @@ export function fromSenml(pack: unknown, now: string): InstrumentReading[] {
     // A record with nothing but bases only sets them.
     if (record.v === undefined) {
       if (record.n !== undefined || record.u !== undefined)
-        throw new BadInput(`Record ${i + 1} has no number as its value.`, `[${i}].v`);
+        throw new BadInput(calcSay('calc.record-no-value', { record: i + 1 }), `[${i}].v`);
       return [];
     }
     const value = record.v + bv;
@@ -79,7 +80,7 @@ export function fromSenml(pack: unknown, now: string): InstrumentReading[] {
     const seconds = time < RELATIVE_BELOW ? Date.parse(now) / 1000 + time : time;
     const instant = new Date(seconds * 1000);
     if (Number.isNaN(instant.getTime()))
-      throw new BadInput(`Record ${i + 1} has no time that is an instant.`, `[${i}].t`);
+      throw new BadInput(calcSay('calc.record-no-time', { record: i + 1 }), `[${i}].t`);
     const name = `${bn}${record.n ?? ''}`.replace(BASE_NAME, '');
     const reading = (quantity: InstrumentReading['quantity'], of: number): InstrumentReading[] => [
       {
@@ -95,9 +96,6 @@ export function fromSenml(pack: unknown, now: string): InstrumentReading[] {
     if (unit === 'K') return reading('temperature', value - 273.15);
     if (unit === '/') return reading('moisture', value * 100);
     if (unit === '%RH') return reading('humidity', value);
-    throw new BadInput(
-      `Record ${i + 1} has the unit "${unit}", which is not read here: kg, g, Cel, K, / or %RH.`,
-      `[${i}].u`,
-    );
+    throw new BadInput(calcSay('calc.record-unit', { record: i + 1, unit }), `[${i}].u`);
   });
 }

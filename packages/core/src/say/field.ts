@@ -19,6 +19,7 @@ export interface FieldSays {
   'field.a-week': object;
   'field.a-year-ahead': object;
   'field.three-times': object;
+  'field.bench-at-most': { most: { temperatureC: number } };
   'field.on-or-off': object;
   'field.a-step': object;
   'field.who-is-let-in': object;

@@ -1,4 +1,3 @@
-import { hiveKind } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import { pileBoxSteps, topBarSteps, warreSteps } from './stepsBars.js';
 import { cutCombSteps, drainFrameSteps, framedSteps, potSteps } from './stepsFrames.js';

@@ -1,9 +1,9 @@
 import { houseSay } from '@furrow/words';
-import { codeOf, messageOf } from '../store/thrown.js';
+import { codeOf } from '../store/thrown.js';
 import { rmSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { massBalance, type ImportPreview, firstOf } from '@furrow/core';
+import { bookBalance, type ImportPreview, firstOf, saidOf } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { writeSynced } from '../store/writeSynced.js';
@@ -328,12 +328,12 @@ async function checkWhole(trx: Knex.Transaction): Promise<void> {
   const flows = (await rowsOf(FLOW_COLUMNS, trx('flows'))).map(asBookFlow);
   let problem: { lot: string } | undefined;
   try {
-    problem = massBalance({ lots: lots.map(({ id, kind }) => ({ id, kind })), flows }).problems[0];
+    problem = bookBalance({ lots: lots.map(({ id, kind }) => ({ id, kind })), flows }).problems[0];
   } catch (error) {
     throw new Problem(
       400,
       'bad-book',
-      houseSay('refusal.book-in-it-does-not', { error: messageOf(error) }),
+      houseSay('refusal.book-in-it-does-not', { error: saidOf(error) }),
       'archive',
     );
   }

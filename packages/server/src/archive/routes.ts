@@ -1,3 +1,4 @@
+import { asWritten } from '@furrow/core';
 import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import { createWriteStream, mkdirSync, rmSync, statSync } from 'node:fs';
@@ -114,7 +115,8 @@ export function archiveRoutes(
     } catch (error) {
       const problem = asProblem(error);
       if (problem.code === 'unexpected') log.error(error);
-      [job.state, job.says] = ['failed', problem.detail];
+      const { says } = problem;
+      [job.state, job.says] = ['failed', typeof says === 'string' ? asWritten(says) : says];
     }
   };
   /** Unpacking is the longer half of a preview. */

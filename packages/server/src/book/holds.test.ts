@@ -1,3 +1,4 @@
+import { asWritten } from '@furrow/core';
 import { randomUUID } from 'node:crypto';
 import type { BatchDetail, ColonyFact, Hive, HoldView, TodayLine } from '@furrow/core';
 import request from 'supertest';
@@ -82,7 +83,7 @@ describe('a colony found sick after its comb was taken', () => {
     );
     expect((await holds())[0]).toMatchObject({
       liftedOn: '2026-03-16',
-      liftedWord: 'The inspector looked: no disease.',
+      liftedWord: asWritten('The inspector looked: no disease.'),
     });
     await home.ok(out(jars, 'given'));
     expect((await today()).some((l) => l.kind === 'hold')).toBe(false);

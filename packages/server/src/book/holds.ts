@@ -13,6 +13,7 @@ import {
   entryOf,
   holdSay,
   type Say,
+  asWritten,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -201,7 +202,7 @@ export async function liftAnswered(unit: UnitOfWork, hiveId: string, on: string)
   for (const id of open)
     await unit.update('holds', id, {
       liftedOn: on,
-      liftedWord: 'The checklist of the dead colony was answered.',
+      liftedWord: holdSay('hold.answered'),
     });
 }
 
@@ -291,7 +292,7 @@ export const holdWrites = [
       const batch = await batchView(unit.db, hold.batchId);
       await unit.update('holds', id, {
         liftedOn: dateAt(unit.at, batch.zone),
-        liftedWord: word,
+        liftedWord: asWritten(word),
       });
       return { id };
     },

@@ -1,5 +1,5 @@
 import {
-  massBalance,
+  bookBalance,
   type BatchDetail,
   type Flow,
   type Lot,
@@ -151,7 +151,7 @@ function summed(
   const shown = flowRows.filter((f) => !f.voids && !voided.has(f.id));
   // Of one batch, what comes from or goes to another batch's lot comes from or goes outside.
   const own = (id: string): string => (!ids || ids.has(id) || id === 'loss' ? id : 'outside');
-  const balance = massBalance({
+  const balance = bookBalance({
     lots: rows.map(({ id, kind }) => ({ id, kind })),
     flows: flowRows.map(asBookFlow).map((f) => ({ ...f, from: own(f.from), to: own(f.to) })),
   });

@@ -1,5 +1,5 @@
 import { houseSay } from '@furrow/words';
-import { BadInput, readingMoisture, type BenchReading } from '@furrow/core';
+import { BadInput, readingMoisture, type BenchReading, saidOf } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { batchDetail } from '../harvest/detail.js';
 import { batchView } from '../harvest/batches.js';
@@ -37,8 +37,7 @@ function moistureOf(reading: BenchReading): number {
       );
     return moisturePercent;
   } catch (error) {
-    if (error instanceof BadInput)
-      throw refused(error.says ?? error.message, 'payload.reading.value');
+    if (error instanceof BadInput) throw refused(saidOf(error), 'payload.reading.value');
     throw error;
   }
 }

@@ -17,9 +17,9 @@ export function signed(request: Request, command: unknown): unknown {
   return { ...command, device: device.name, person: device.person };
 }
 
-/** Who asks, as others are told of it. */
+/** Who asks, as others are told of it: the table has no name. */
 export const whoIs = (request: Request): Writer =>
-  whoWrites(request) ?? { caller: callerOf(request), says: 'The table' };
+  whoWrites(request) ?? { caller: callerOf(request), says: null };
 
 /** Who writes, as others are told; null at the table. */
 export function whoWrites(request: Request): Writer | null {

@@ -51,7 +51,7 @@ export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> 
     });
   await db('labelDesigns').insert({
     id: STARTING_DESIGN_ID,
-    name: 'House label',
+    name: kept(houseSay('given.house-label')),
     sheetId: STARTING_SHEETS[0].id,
     fields: JSON.stringify(STARTING_FIELDS),
     qr: 1,
@@ -201,7 +201,7 @@ export const labelWrites = [
     sentence: (p) => houseSay('entry.label', { name: p.name }),
     run: async (unit, payload) => {
       await sheetOf(unit.db, payload.sheetId);
-      await unit.insert('labelDesigns', payload);
+      await unit.insert('labelDesigns', { ...payload, name: asWritten(payload.name) });
       return { id: payload.id };
     },
   }),
@@ -209,7 +209,9 @@ export const labelWrites = [
     sentence: () => houseSay('entry.label-changed'),
     run: async (unit, payload, { id }) => {
       if (payload.sheetId) await sheetOf(unit.db, payload.sheetId);
-      await unit.update('labelDesigns', id, payload, unit.command.baseRevision);
+      const { name, ...changed } = payload;
+      const changes = name === undefined ? changed : { ...changed, name: asWritten(name) };
+      await unit.update('labelDesigns', id, changes, unit.command.baseRevision);
       return { id };
     },
   }),

@@ -1,6 +1,5 @@
 import { houseSay } from '@furrow/words';
 import type { RowOf } from '../store/tables.js';
-import { messageOf } from '../store/thrown.js';
 import { randomUUID } from 'node:crypto';
 import {
   deadColonyAdvice,
@@ -19,6 +18,7 @@ import {
   type NewLook,
   firstOf,
   type Say,
+  saidOf,
 } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { hiveView, lookRows } from './hiveViews.js';
@@ -298,7 +298,7 @@ function fromCells(payload: NewLook): { sides: NewLook['sides']; said: Say[] } {
     try {
       counted = faceShares(unpackFace(face).cells);
     } catch (error) {
-      throw refused(messageOf(error), `payload.faces.${side}`);
+      throw refused(saidOf(error), `payload.faces.${side}`);
     }
     const sent = sides[side];
     if (sent && Math.abs(sent.capped - counted.capped) > 0.01)

@@ -1,4 +1,4 @@
-import { inEnglish } from '@furrow/words';
+import { houseSay } from '@furrow/words';
 import {
   COMPARTMENTS,
   HIVE_KIND_NAMES,
@@ -45,6 +45,7 @@ import {
   type HiveKindName,
   unitsSchema,
   refusalOf,
+  type Say,
 } from '@furrow/core';
 import { z } from 'zod';
 import type { ColumnKind } from './columnKinds.js';
@@ -160,7 +161,7 @@ export interface KeptColumn {
 /** What is wrong in a row: the column, and a sentence. */
 export interface RowFault {
   column: string;
-  says: string;
+  says: Say;
 }
 
 /** JSON and flags as they are meant; undefined where the text is no JSON. */
@@ -189,8 +190,7 @@ export function faultOf(
     if (value === null || value === undefined) continue;
     const schema = SHAPES[table]?.[name] ?? BY_KIND[kind];
     const found = schema.safeParse(meant(kind, value));
-    if (!found.success)
-      return { column: name, says: inEnglish(refusalOf(found.error.issues[0].message)) };
+    if (!found.success) return { column: name, says: refusalOf(found.error.issues[0].message) };
   }
   return geometryFault(table, values);
 }
@@ -200,9 +200,9 @@ function geometryFault(table: string, values: Readonly<Record<string, unknown>>)
   if (table !== 'hives') return null;
   const { kind, geometry } = values;
   if (!HIVE_KIND_NAMES.includes(kind as HiveKindName))
-    return { column: 'kind', says: 'No kind of hive that is known here.' };
+    return { column: 'kind', says: houseSay('refusal.no-known-hive-kind') };
   const [issue] = geometryIssues(kind as HiveKindName, JSON.parse(String(geometry)) as never);
-  return issue ? { column: 'geometry', says: `${issue.path}: ${inEnglish(issue.says)}` } : null;
+  return issue ? { column: 'geometry', says: houseSay('refusal.measure-of', issue) } : null;
 }
 
 /**

@@ -29,9 +29,10 @@ export const JSON_COLUMNS: Record<string, readonly string[]> = {
 /** Columns of what was said: its key and what stands in it, or a sentence as it was written. */
 const SAID_COLUMNS: Record<string, readonly string[]> = {
   cutPieces: ['reason'],
-  holds: ['sentence'],
+  holds: ['sentence', 'liftedWord'],
   lots: ['name'],
   labelSheets: ['name'],
+  labelDesigns: ['name'],
 };
 /** Columns kept as 0 or 1. */
 export const FLAGS: Record<string, readonly string[]> = {

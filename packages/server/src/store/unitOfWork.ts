@@ -2,7 +2,7 @@ import { houseSay } from '@furrow/words';
 import { plainSay, flowSay, lotSay, type Say } from '@furrow/core';
 import { fromKept, kept } from './kept.js';
 import { randomUUID } from 'node:crypto';
-import { massBalance, type BookFlow, type Command } from '@furrow/core';
+import { bookBalance, type BookFlow, type Command } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, notFound } from '../problem.js';
 import { opened, toRow, type Row } from './rows.js';
@@ -128,7 +128,7 @@ export class UnitOfWork {
       from: end(f.from),
       to: end(f.to),
     }));
-    const problem = massBalance({
+    const problem = bookBalance({
       lots: lots.filter((l) => !l.removedAt).map(({ id, kind }) => ({ id, kind })),
       flows,
     }).problems[0];

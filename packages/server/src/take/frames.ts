@@ -14,7 +14,6 @@ import {
   takeSteps,
   vesselsBefore,
   type Batch,
-  type FrameEventKind,
   type NewFrameEvent,
   type Vessel,
   firstOf,

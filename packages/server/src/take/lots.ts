@@ -42,6 +42,8 @@ export async function lotOf(
   return there?.id ?? makeLot(unit, batch, kind, what);
 }
 
+/** How its name ended before it was said by key. */
+const PRESSED_BEFORE = '%, pressed honey';
 /** Pressed honey is cloudier than what dripped: a lot of its own, unless the person joins them. */
 export async function pressedLotOf(unit: UnitOfWork, batch: Batch): Promise<string> {
   const there = await openRow(
@@ -49,7 +51,9 @@ export async function pressedLotOf(unit: UnitOfWork, batch: Batch): Promise<stri
     unit
       .db('lots')
       .where({ batchId: batch.id, kind: 'honey', removedAt: null })
-      .where((q) => q.whereLike('name', '%"lot.pressed"%').orWhereLike('name', '%, pressed honey')),
+      .where(
+        (q) => void q.whereLike('name', '%"lot.pressed"%').orWhereLike('name', PRESSED_BEFORE),
+      ),
   );
   return there?.id ?? makeLot(unit, batch, 'honey', lotSay('lot.pressed'));
 }

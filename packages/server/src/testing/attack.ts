@@ -1,3 +1,4 @@
+import { inEnglish } from '../words.js';
 import { z } from 'zod';
 import { rowsOf } from '../store/asked.js';
 import http from 'node:http';
@@ -221,7 +222,8 @@ export async function attack(
     onShare(report.sent / count);
   }
   const { problems } = await bookView(db);
-  if (problems.length) report.faults.push(`the book does not hold: ${problems[0].message}`);
+  if (problems.length)
+    report.faults.push(`the book does not hold: ${inEnglish(problems[0].message)}`);
   const lost = (await untold(db)) - untoldBefore;
   if (lost > 0) report.faults.push(`${lost} rows of which no line of the journal tells`);
   return report;

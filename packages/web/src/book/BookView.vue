@@ -154,7 +154,9 @@ const holds = (l: Lot): string =>
       <p class="display balance" :class="detail.balanced ? 'green' : 'rust'">
         {{ detail.balanced ? tell('BookView.balanced-to-gram') : tell('BookView.not-balanced') }}
       </p>
-      <p v-for="p in detail.problems" :key="p.message" class="rust" role="alert">{{ p.message }}</p>
+      <p v-for="p in detail.problems" :key="p.code + p.lot" class="rust" role="alert">
+        {{ said(p.message) }}
+      </p>
       <p class="sum">
         <b>{{ gram(sums.inG) }}</b> {{ tell('BookView.came-in')
         }}<template v-if="sums.waterG">

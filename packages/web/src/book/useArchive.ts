@@ -1,3 +1,4 @@
+import { type Say } from '@furrow/core';
 import { tell } from '../words/tell.js';
 import type { ArchiveJob } from '@furrow/core';
 import { computed, onScopeDispose, ref } from 'vue';
@@ -6,7 +7,7 @@ import { Refused, ask, read } from '../api/client.js';
 /** An archive on its way: asked for, followed until it is there. */
 export function useArchive() {
   const job = ref<ArchiveJob | null>(null);
-  const says = ref<string | null>(null);
+  const says = ref<Say | string | null>(null);
   let timer: ReturnType<typeof setTimeout> | null = null;
   const stop = (): void => {
     if (timer) clearTimeout(timer);

@@ -3,6 +3,7 @@ import { tell } from '../words/tell.js';
 import { fileOf } from '../parts/domEvents';
 import {
   BadInput,
+  saidOf,
   fromSenml,
   streamQuestions,
   type Drain,
@@ -44,7 +45,7 @@ async function choose(event: Event): Promise<void> {
     says.value =
       error instanceof BadInput
         ? tell('ReadingsDialog.nothing-was-changed', {
-            message: error.message,
+            message: saidOf(error),
             path: error.path ? ` (${error.path})` : '',
           })
         : tell('ReadingsDialog.this-file-no-json-nothing');

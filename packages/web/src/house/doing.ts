@@ -1,9 +1,11 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
 import { ask } from '../api/client.js';
+import { tell } from '../words/tell.js';
 
 /** What another screen does just now. */
 export interface Doing {
-  by: string;
+  /** A person and a device; null at the household's own table. */
+  by: string | null;
   /** The harvest or the hive it is done to. */
   aboutId: string;
   step: string;
@@ -64,7 +66,7 @@ export function useDoing(aboutId: Ref<string | null>, step: Ref<string | null>):
     const since = Date.now() - FORGET_MS;
     others.value = heard.value
       .filter((d) => d.heardAt > since && d.aboutId === aboutId.value && d.step === step.value)
-      .map((d) => d.by);
+      .map((d) => d.by ?? tell('doing.the-table'));
   };
   watch([aboutId, step], () => announce(), { immediate: true });
   watch(listened, () => announce(true));

@@ -4,7 +4,14 @@ import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { z } from 'zod';
 import { fromStorage } from '../parts/fromStorage';
-import { BadInput, keepingSaid, readingDoubt, readingMoisture, type Reading } from '@furrow/core';
+import {
+  BadInput,
+  saidOf,
+  keepingSaid,
+  readingDoubt,
+  readingMoisture,
+  type Reading,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
@@ -79,7 +86,7 @@ const result = computed(() => {
   try {
     return readingMoisture(reading.value);
   } catch (error) {
-    return error instanceof BadInput ? error.message : null;
+    return error instanceof BadInput ? said(saidOf(error)) : null;
   }
 });
 async function readDrop(): Promise<void> {

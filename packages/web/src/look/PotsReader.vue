@@ -19,10 +19,10 @@ const props = defineProps<{
 const emit = defineEmits<{ pots: [pots: Pots] }>();
 const now = computed(() => props.pots ?? props.fallback);
 const kinds = [
-  ['honeySealed', 'sealed', 'capped'],
-  ['honeyOpen', 'open', 'open'],
-  ['pollen', 'pollen', 'pollen'],
-  ['empty', 'empty', 'empty'],
+  ['honeySealed', tell('PotsReader.sealed'), 'capped'],
+  ['honeyOpen', tell('PotsReader.open'), 'open'],
+  ['pollen', tell('PotsReader.pollen'), 'pollen'],
+  ['empty', tell('PotsReader.empty'), 'empty'],
 ] as const;
 type Key = (typeof kinds)[number][0];
 const set = (key: Key, n: number): void =>

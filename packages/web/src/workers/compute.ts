@@ -1,6 +1,6 @@
 import {
   BadInput,
-  asWritten,
+  saidOf,
   drainForecast,
   frameForecast,
   jarFill,
@@ -33,9 +33,7 @@ const api = {
       return {
         day: null,
         says:
-          error instanceof BadInput
-            ? (error.says ?? asWritten(error.message))
-            : readySay('ready.planOf.cannot-be-worked-out'),
+          error instanceof BadInput ? saidOf(error) : readySay('ready.planOf.cannot-be-worked-out'),
       };
     }
   },

@@ -1,3 +1,4 @@
+import { calc } from './calc.js';
 import { comb } from './comb.js';
 import { field } from './field.js';
 import { forecast } from './forecast.js';
@@ -5,4 +6,4 @@ import { honey } from './honey.js';
 import { look } from './look.js';
 
 /** What calculators answer and refuse in sentences: all that a command line has to learn. */
-export const calculators = { ...comb, ...field, ...forecast, ...honey, ...look };
+export const calculators = { ...calc, ...comb, ...field, ...forecast, ...honey, ...look };

@@ -152,4 +152,5 @@ export const field: Sentences<FieldSays> = {
   'field.eight-letters': 'The eight letters.',
   'field.phone-called': 'What is this phone called?',
   'field.whose': 'Whose is it?',
+  'field.bench-at-most': 'At most {most} at the bench; a warming is begun with Warm.',
 };

@@ -75,4 +75,5 @@ export const paper = {
   'given.stray-open': 'open stray comb',
   'given.stray-capped': 'stray comb',
   'given.swarm-task': '{hive}: swarm cells seen, look whether they have left, give room or part it',
+  'given.house-label': 'House label',
 } as const;

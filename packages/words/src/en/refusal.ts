@@ -430,4 +430,6 @@ export const refusal = {
   'trouble.disk-silent': 'the disk does not answer',
   'trouble.unknown': 'nobody knows why',
   'trouble.in-folder': 'in {folder} {trouble}',
+  'refusal.no-known-hive-kind': 'No kind of hive that is known here.',
+  'refusal.measure-of': '{path}: {says}',
 } as const;

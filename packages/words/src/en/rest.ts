@@ -1,3 +1,4 @@
+import { calc } from './calc.js';
 import { forecast } from './forecast.js';
 import { freezing } from './freezing.js';
 import { list } from './list.js';
@@ -22,6 +23,7 @@ import { takeStep } from './takeStep.js';
 
 /** What is said beyond the first screen: it comes when another one is opened. */
 export const rest = {
+  ...calc,
   ...forecast,
   ...freezing,
   ...list,

@@ -152,4 +152,5 @@ export const field: Sentences<FieldSays> = {
   'field.eight-letters': 'As oito letras.',
   'field.phone-called': 'Como se chama este celular?',
   'field.whose': 'De quem é?',
+  'field.bench-at-most': 'No máximo {most} na bancada; um aquecimento começa com Aquecer.',
 };

@@ -74,4 +74,5 @@ export const paper: Sentences<typeof english> = {
   'given.stray-open': 'favo solto aberto',
   'given.stray-capped': 'favo solto',
   'given.swarm-task': '{hive}: realeiras de enxame vistas, olhe se já saíram, dê espaço ou divida',
+  'given.house-label': 'Rótulo da casa',
 };

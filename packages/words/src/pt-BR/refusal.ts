@@ -415,4 +415,6 @@ export const refusal: Sentences<typeof english> = {
   'trouble.disk-silent': 'o disco não responde',
   'trouble.unknown': 'não se sabe por quê',
   'trouble.in-folder': 'em {folder} {trouble}',
+  'refusal.no-known-hive-kind': 'Nenhum tipo de colmeia conhecido aqui.',
+  'refusal.measure-of': '{path}: {says}',
 };

@@ -39,7 +39,7 @@ export const archiveJobAnswer = z
     kind: z.enum(['export', 'import']),
     state: z.enum(['running', 'ready', 'previewed', 'done', 'failed', 'taken-back']),
     share: number,
-    says: text.nullable(),
+    says: sayRecord.nullable(),
     bytes: count,
     preview: importPreviewAnswer.nullable(),
   })

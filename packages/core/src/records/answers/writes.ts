@@ -5,7 +5,7 @@ import { hiveRecord, siteRecord, lookRecord, photoRecord } from '../hiveViews.js
 import { houseRulesSchema } from '../houseRules.js';
 import { gearRecord, tickRecord } from '../plan.js';
 import { vesselRecord, jarKindRecord } from '../views.js';
-import { id, text, instant, row, revision } from '../vocabulary/fields.js';
+import { id, instant, row, revision } from '../vocabulary/fields.js';
 import { weatherFields } from '../vocabulary/weather.js';
 
 /**

@@ -115,12 +115,15 @@ export function lotItself(name: Say): Say {
   return typeof text === 'string' ? asWritten(text.replace(/^[^,]*, /, '')) : name;
 }
 
+const POLLEN_BEFORE = ', with pollen';
+const isWrittenSo = ({ with: { text } }: Say, end: string): boolean =>
+  typeof text === 'string' && text.endsWith(end);
 /** Whether a lot is called so: what it is, wherever that stands in its name. */
 export function isCalled(name: Say, what: keyof LotSays): boolean {
   return (
     name.key === what ||
     // As it was written before it was said by key.
-    (what === 'lot.with-pollen' && String(name.with.text).endsWith(', with pollen')) ||
+    (what === 'lot.with-pollen' && isWrittenSo(name, POLLEN_BEFORE)) ||
     Object.values(name.with).some((part) => isSay(part) && isCalled(part, what))
   );
 }

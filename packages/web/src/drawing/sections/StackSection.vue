@@ -22,7 +22,19 @@ const props = withDefaults(defineProps<SectionProps & { roofMm?: number; right?:
 });
 const emit = defineEmits<{ select: [slot: number] }>();
 const wall = computed(() => Math.max(3, 22 * props.s));
-const left = computed(() => (props.numbers ? 62 : 4) + wall.value);
+const COMPARTMENTS: Record<BoxOnPage['compartment'], string> = {
+  brood: tell('StackSection.brood'),
+  super: tell('StackSection.super'),
+  box: tell('StackSection.box'),
+  file: tell('StackSection.box'),
+};
+/** Room for what each box is called, px: the longest word of the language, as wide as its letters. */
+const LETTER_PX = 7.4;
+const LABEL_ROOM = Math.max(
+  62,
+  ...Object.values(COMPARTMENTS).map((w) => w.length * LETTER_PX + 10),
+);
+const left = computed(() => (props.numbers ? LABEL_ROOM : 4) + wall.value);
 const top = computed(() => props.roofMm * props.s + 8);
 const laid = computed(() => layStack(props.hive, props.combs, props.s, left.value, top.value));
 const floor = computed(() => 20 * props.s);
@@ -50,12 +62,6 @@ function focusSlot(slot: number, by: number): void {
 function otherBox(slot: number, by: number): void {
   svg.value?.querySelector<SVGElement>(`[data-slot="${slot + by * 100}"]`)?.focus();
 }
-const COMPARTMENTS: Record<BoxOnPage['compartment'], string> = {
-  brood: tell('StackSection.brood'),
-  super: tell('StackSection.super'),
-  box: tell('StackSection.box'),
-  file: tell('StackSection.box'),
-};
 const words: Record<Verdict, string> = {
   take: tell('StackSection.may-take'),
   leave: tell('StackSection.leave'),

@@ -68,4 +68,5 @@ export const house = {
   'lastSeen.last-here': 'last here {words}',
   'AlsoHere.one-too': '{other} is {where} too.',
   'AlsoHere.some-too': '{others} are {where} too.',
+  'doing.the-table': 'The table',
 } as const;

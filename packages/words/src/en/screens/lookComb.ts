@@ -340,4 +340,8 @@ export const lookComb = {
   'colonyLines.fondant': 'fondant',
   'WaterSamples.open': 'open',
   'WaterSamples.sealed': 'sealed',
+  'PotsReader.sealed': 'sealed',
+  'PotsReader.open': 'open',
+  'PotsReader.pollen': 'pollen',
+  'PotsReader.empty': 'empty',
 } as const;

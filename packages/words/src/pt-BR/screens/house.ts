@@ -70,4 +70,5 @@ export const house: Sentences<typeof english> = {
   'lastSeen.last-here': 'aqui por último {words}',
   'AlsoHere.one-too': '{other} também está {where}.',
   'AlsoHere.some-too': '{others} também estão {where}.',
+  'doing.the-table': 'A mesa',
 };

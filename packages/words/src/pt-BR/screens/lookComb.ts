@@ -343,4 +343,8 @@ export const lookComb: Sentences<typeof english> = {
   'colonyLines.fondant': 'pasta',
   'WaterSamples.open': 'aberto',
   'WaterSamples.sealed': 'operculado',
+  'PotsReader.sealed': 'fechados',
+  'PotsReader.open': 'abertos',
+  'PotsReader.pollen': 'pólen',
+  'PotsReader.empty': 'vazios',
 };
