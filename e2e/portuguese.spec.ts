@@ -1,19 +1,24 @@
 import type { Page } from '@playwright/test';
+import { UNIT_SYSTEMS } from '../packages/core/src/records/vocabulary/units.js';
 import { ROW_ADDRESSES } from './addresses.js';
 import { cutOff } from './cutOff.js';
 import { demoHousehold } from './demoHousehold.js';
 import { ENGLISH_WORDS } from './englishWords.js';
+import { metricSaid } from './inUnits.js';
 import { readOut, withoutNames } from './readOut.js';
 import { insidesShown } from './saidWhole.js';
 import { expect, test } from '@playwright/test';
 
-/** Every screen of the practice household in Portuguese: no English word is left, nothing cut off. */
+/**
+ * Every screen of the practice household in Portuguese and the units of the United States: no
+ * English word is left, no metric sign, nothing cut off.
+ */
 const demo = demoHousehold();
 test.use({ locale: 'pt-BR' });
 
 test.beforeAll(async () => {
   const { rules } = await demo.read('/rules');
-  await demo.post('/rules', { ...rules, language: 'pt-BR' });
+  await demo.post('/rules', { ...rules, language: 'pt-BR', units: UNIT_SYSTEMS.us });
 });
 
 /** Texts of the page with an English word, or with a figure whose decimals begin with a point. */
@@ -58,11 +63,17 @@ const SIZES = [
 ];
 async function holds(page: Page): Promise<void> {
   await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)));
-  expect(await englishSaid(page, await namesGiven())).toEqual([]);
+  const names = await namesGiven();
+  expect(await englishSaid(page, names)).toEqual([]);
+  expect(await metricSaid(page, [...names, ...NUTRITION])).toEqual([]);
   expect(await insidesShown(page)).toEqual([]);
 }
+/** Said so by the law, in whatever units. */
+const NUTRITION = ['Informação nutricional por 100 g', 'Nutrição por 100 g'];
 for (const path of ROW_ADDRESSES)
-  test(`nothing on ${path} is English or cut off where Portuguese was chosen`, async ({ page }) => {
+  test(`nothing on ${path} is English, metric or cut off where Portuguese was chosen`, async ({
+    page,
+  }) => {
     for (const size of SIZES) {
       await page.setViewportSize(size);
       await page.goto(demo.base + path);

@@ -1,11 +1,13 @@
 import { UNIT_SYSTEMS } from '../packages/core/src/records/vocabulary/units.js';
-import { ROW_ADDRESSES } from './addresses.js';
 import { demoHousehold } from './demoHousehold.js';
 import { metricSaid } from './inUnits.js';
 import { insidesShown } from './saidWhole.js';
 import { expect, test } from '@playwright/test';
 
-/** Every screen of the practice household with the units of the United States: none is metric. */
+/**
+ * The practice household with the units of the United States, in English: what stands behind a key
+ * is not metric either. Every screen by itself is walked in Portuguese (portuguese.spec.ts).
+ */
 const demo = demoHousehold();
 
 test.beforeAll(async () => {
@@ -18,16 +20,6 @@ async function namesGiven(): Promise<string[]> {
   const jars = await demo.read('/jars');
   return [...jars.items.map((jar) => jar.name), 'Nutrition per 100 g'];
 }
-
-for (const path of ROW_ADDRESSES)
-  test(`nothing on ${path} is metric where US units were chosen`, async ({ page }) => {
-    await page.goto(demo.base + path);
-    await expect(page.locator('h1').first()).toBeVisible();
-    await page.waitForTimeout(800);
-    await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)));
-    expect(await metricSaid(page, await namesGiven())).toEqual([]);
-    expect(await insidesShown(page)).toEqual([]);
-  });
 
 test('a household may measure in kilograms and degrees Fahrenheit', async ({ page }) => {
   const { rules } = await demo.read('/rules');

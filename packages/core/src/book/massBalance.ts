@@ -130,7 +130,14 @@ export function bookBalance(input: BookInput): MassBalance {
   return { lots, lossG, balanced, problems };
 }
 
-/** The calculator: the balance of the book, its problems told by `speak`. */
+/**
+ * The calculator: the balance of the book, its problems told by `speak`.
+ *
+ * @example
+ * const lots = [{ id: 'comb', kind: 'comb' }];
+ * const flow = { from: 'outside', to: 'comb', g: 4200, at: '2026-03-14T12:00:00Z' };
+ * massBalance({ lots, flows: [flow] }).lots[0].nowG; // 4200
+ */
 export function massBalance(input: BookInput, speak: Speak = keyOnly) {
   const { problems, ...balance } = bookBalance(input);
   return {

@@ -6,6 +6,7 @@ import { type Hive, archiveJobAnswer, type Say } from '@furrow/core';
 import { unzipSync, zipSync } from 'fflate';
 import request from 'supertest';
 import { describe, expect, it } from 'vitest';
+import { inEnglish } from '../words.js';
 import { makeApp } from '../app.js';
 import { ensureRules } from '../firstRun.js';
 import { keptBefore } from '../copies/backup.js';
@@ -45,7 +46,7 @@ describe('into a household that lives', () => {
     const of = (name: string) => preview.tables.find((t) => t.table === name)!;
     expect(of('hives')).toMatchObject({ conflicts: 1, older: 1, new: 0 });
     expect(of('vessels').changed).toBeGreaterThan(0);
-    expect(preview.conflicts.map((c) => c.sentence)).toEqual([
+    expect(preview.conflicts.map((c) => inEnglish(c.sentence))).toEqual([
       'hives, “Ipê”: changed here and there, each in its own way.',
     ]);
     await takeIn(bench.other, bench.zip, 'mine');

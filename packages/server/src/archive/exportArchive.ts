@@ -82,6 +82,9 @@ function schemaOf(table: Table, names: ReadonlyMap<string, string>): Record<stri
   };
 }
 
+/** How the tables are written: a reader need not guess it from quotes within a cell. */
+const DIALECT = { delimiter: ',', quoteChar: '"', doubleQuote: true } as const;
+
 /**
  * Writes the whole household as one archive to `file`: a data package with a CSV per table and its
  * schema, pictures beside. Table by table and in pieces, so that a large household needs little
@@ -141,6 +144,7 @@ export async function exportArchive(
         format: 'csv',
         mediatype: 'text/csv',
         encoding: 'utf-8',
+        dialect: DIALECT,
         bytes: size,
         hash: `sha256:${hash.digest('hex')}`,
         rows: counts.get(table.name),

@@ -1,4 +1,5 @@
 import { houseSay } from '@furrow/words';
+import { fromKept } from '../store/kept.js';
 import { codeOf } from '../store/thrown.js';
 import { rmSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
@@ -337,13 +338,14 @@ async function checkWhole(trx: Knex.Transaction): Promise<void> {
       'archive',
     );
   }
-  if (problem)
-    throw new Problem(
-      409,
-      'overdrawn',
-      houseSay('refusal.with-this-book-would-not', {
-        lot: lots.find((l) => l.id === problem.lot)?.name ?? problem.lot,
-      }),
-      'archive',
-    );
+  if (!problem) return;
+  const drawn = lots.find((l) => l.id === problem.lot);
+  throw new Problem(
+    409,
+    'overdrawn',
+    houseSay('refusal.with-this-book-would-not', {
+      lot: drawn ? fromKept(drawn.name) : problem.lot,
+    }),
+    'archive',
+  );
 }

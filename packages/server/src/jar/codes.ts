@@ -11,7 +11,6 @@ const CODED_LOT = {
   id: z.string(),
   batchId: z.string(),
   kind: z.enum(LOT_KINDS),
-  name: z.string(),
   code: z.string(),
 };
 

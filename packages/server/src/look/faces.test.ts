@@ -56,7 +56,7 @@ describe('cells of a look', () => {
   });
   it('count where the bands sent with them say otherwise, and that is said', async () => {
     const written = await home.ok(look(hive.bars[1].comb!.id, { faces: { A: painted, B: null } }));
-    expect(written.body.said[0]).toMatch(/cells were painted last/);
+    expect(written.body.said[0]).toMatchObject({ key: 'refusal.cells-count' });
     expect(written.body.look.sides.A.capped).toBeCloseTo(0.6, 2);
   });
   it('that belong to no lattice are refused at their field, and nothing is kept', async () => {

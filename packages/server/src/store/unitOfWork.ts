@@ -133,9 +133,8 @@ export class UnitOfWork {
       flows,
     }).problems[0];
     if (problem) {
-      const name =
-        lots.find((lot) => lot.id === problem.lot && !lot.removedAt)?.name ??
-        lotSay('lot.taken-back');
+      const drawn = lots.find((lot) => lot.id === problem.lot && !lot.removedAt);
+      const name = drawn ? fromKept(drawn.name) : lotSay('lot.taken-back');
       throw conflict('overdrawn', houseSay('refusal.book-would-not-hold-more', { name }), 'g');
     }
   }

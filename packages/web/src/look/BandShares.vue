@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { BAND_WORDS } from './bandWords.js';
 import { tell } from '../words/tell.js';
 import {
   CONTENTS,
@@ -25,13 +26,6 @@ const props = defineProps<{
   s: number;
 }>();
 const emit = defineEmits<{ shares: [shares: Shares] }>();
-const WORDS: Record<Content, string> = {
-  capped: tell('common.capped'),
-  open: tell('common.open'),
-  pollen: tell('common.pollen'),
-  brood: tell('common.brood'),
-  empty: tell('common.empty'),
-};
 /** A label every so many pixels at least. */
 const PITCH = 44;
 const LAST = CONTENTS.length - 1;
@@ -68,7 +62,7 @@ const nudge = (content: Content, by: number): void =>
       <button
         type="button"
         class="step"
-        :aria-label="tell('BandShares.less', { content: WORDS[content].toLowerCase() })"
+        :aria-label="tell('BandShares.less', { content: BAND_WORDS[content].toLowerCase() })"
         @click="nudge(content, -5)"
       >
         <svg width="20" height="20" aria-hidden="true">
@@ -83,7 +77,7 @@ const nudge = (content: Content, by: number): void =>
       </button>
       <NumberField
         :model-value="percents[content]"
-        :label="tell('BandShares.side', { content: WORDS[content], side })"
+        :label="tell('BandShares.side', { content: BAND_WORDS[content], side })"
         hide-label
         narrow
         :min="0"
@@ -91,11 +85,11 @@ const nudge = (content: Content, by: number): void =>
         unit="%"
         @update:model-value="typed(content, $event)"
       />
-      <span class="word">{{ WORDS[content].toLowerCase() }}</span>
+      <span class="word">{{ BAND_WORDS[content].toLowerCase() }}</span>
       <button
         type="button"
         class="step plus"
-        :aria-label="tell('BandShares.more', { content: WORDS[content].toLowerCase() })"
+        :aria-label="tell('BandShares.more', { content: BAND_WORDS[content].toLowerCase() })"
         @click="nudge(content, 5)"
       >
         +
@@ -112,12 +106,12 @@ const nudge = (content: Content, by: number): void =>
   position: absolute;
   right: 0;
   top: 0;
-  width: 164px;
+  width: var(--bands-width);
 }
 .bands li {
   position: absolute;
   right: 0;
-  width: 164px;
+  width: var(--bands-width);
   display: flex;
   gap: 5px;
   align-items: center;

@@ -26,6 +26,7 @@ import CombPaint from '../drawing/CombPaint.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { dayText } from '../shell/times.js';
 import BandShares from './BandShares.vue';
+import { BANDS_PX } from './bandWords.js';
 import CombMeasures, { type Measures } from './CombMeasures.vue';
 import MoistureDialog from './MoistureDialog.vue';
 import OutsideView from './OutsideView.vue';
@@ -151,7 +152,7 @@ const rootWidth = useWidth(root, 700);
  */
 const s = computed(() => {
   const isWide = rootWidth.value > 800;
-  const numbersPx = rootWidth.value < 480 || stacked.value ? 0 : 166;
+  const numbersPx = rootWidth.value < 480 || stacked.value ? 0 : BANDS_PX + 2;
   const besidePx = !stacked.value && isWide ? 190 : 0;
   const acrossPx = rootWidth.value - numbersPx - besidePx - 64;
   // On a desk the whole comb stands above the fold, below the hive and the ways to read it.
@@ -178,7 +179,12 @@ const faceTitle = computed(
 </script>
 
 <template>
-  <div ref="root" class="reader" :class="[`by-${way}`, { stacked }]">
+  <div
+    ref="root"
+    class="reader"
+    :class="[`by-${way}`, { stacked }]"
+    :style="{ '--bands-width': `${BANDS_PX}px` }"
+  >
     <div class="waybar">
       <SelectButton
         :model-value="side"
@@ -349,7 +355,7 @@ const faceTitle = computed(
 }
 .face-wrap {
   position: relative;
-  padding-right: 166px;
+  padding-right: calc(var(--bands-width) + 2px);
 }
 .tools {
   display: flex;

@@ -23,7 +23,7 @@ const { data: harvests } = useHarvests();
 const DOING: Partial<Record<Stage, string>> = {
   ready: tell('NothingWaits.planned'),
   take: tell('NothingWaits.being-taken'),
-  drain: 'drains',
+  drain: tell('NothingWaits.drains'),
   cut: tell('NothingWaits.cut'),
   jar: tell('NothingWaits.waits-for-its-jars'),
 };

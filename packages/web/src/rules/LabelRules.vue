@@ -39,7 +39,7 @@ const waxWays = named(SCHOOLS.waxWay);
     /><NumberField
       v-model="draft.watchMonths as number | null"
       :label="tell('common.same-with-17-1-to')"
-      unit="months"
+      :unit="tell('common.months')"
       whole
       :min="1"
       :max="60"
@@ -48,7 +48,7 @@ const waxWays = named(SCHOOLS.waxWay);
     /><NumberField
       v-model="draft.useSoonMonths as number | null"
       :label="tell('common.with-19-to-20-water')"
-      unit="months"
+      :unit="tell('common.months')"
       whole
       :min="1"
       :max="60"

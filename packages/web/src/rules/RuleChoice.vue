@@ -1,10 +1,10 @@
 <script setup lang="ts" generic="Value extends string | number | boolean | null">
 import SelectButton from 'primevue/selectbutton';
-import { useId } from 'vue';
+import { computed, useId } from 'vue';
 import type { Choice } from './choices.js';
 
 /** One house rule that is one of a few: its name, and what it may be. */
-defineProps<{
+const props = defineProps<{
   label: string;
   choices: readonly Choice<Value>[];
   /** Its name stands above it, as a field's does; else beside it. */
@@ -12,16 +12,24 @@ defineProps<{
 }>();
 const chosen = defineModel<Value>({ required: true });
 const id = useId();
+/** By their place: the buttons cannot tell a rule that is null from one that was not chosen. */
+const options = computed(() =>
+  props.choices.map(({ label }, place) => ({ label, place: String(place) })),
+);
+const place = computed({
+  get: () => String(props.choices.findIndex(({ value }) => value === chosen.value)),
+  set: (at) => (chosen.value = props.choices[Number(at)].value),
+});
 </script>
 
 <template>
   <span :class="above ? 'above' : 'beside'"
     ><span :id="id">{{ label }}</span
     ><SelectButton
-      v-model="chosen"
-      :options="[...choices]"
+      v-model="place"
+      :options="options"
       option-label="label"
-      option-value="value"
+      option-value="place"
       :allow-empty="false"
       :aria-labelledby="id"
   /></span>

@@ -24,7 +24,7 @@ export const choose: Sentences<ChooseSays> = {
   'choose.not-read': 'Ainda não lido: não se sabe quanto daria.',
   'choose.only-pots': 'Potes fechados são sugados ou cortados; a melgueira fica.',
   'choose.no-pots': 'Aqui não há potes.',
-  'choose.drain-frame': 'Quadro de escorrer se escorre; não se corta nem se amassa.',
+  'choose.drain-frame': 'Quadro de escorrer se escorre; não se corta nem se esmaga.',
   'choose.no-drain-frame': 'Só quadros de escorrer correm sozinhos.',
   'choose.brood-used': 'Já teve cria: essa cera não serve para mel em favo.',
   'choose.last-season': 'É cera da safra passada: dura de comer.',

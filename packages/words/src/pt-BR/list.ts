@@ -44,7 +44,7 @@ export const list: Sentences<ListSays> = {
   'school.ripeOf.comb': 'O favo como um todo',
   'school.ripeOf.worst-side': 'Também o pior lado',
   'school.ripeOf.piece': 'O pedaço que se usa',
-  'school.crush.mash': 'Amassar até virar papa: rápido, turvo',
+  'school.crush.mash': 'Esmagar até virar papa: rápido, turvo',
   'school.crush.chop': 'Picar fino',
   'school.crush.slice': 'Fatiar e deixar: lento, claro',
   'school.strain.once': 'Coar uma vez',

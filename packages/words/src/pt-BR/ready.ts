@@ -13,7 +13,7 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.benchTasks.wet-frames-are-washed-and':
     'Quadros molhados são lavados e secos antes de voltar.',
   'ready.benchTasks.by-your-own-pace-min': 'Pelo seu ritmo, {crushMinutesPerKg} min por kg.',
-  'ready.benchTasks.mash-comb': 'Amassar o favo',
+  'ready.benchTasks.mash-comb': 'Esmagar o favo',
   'ready.benchTasks.chop-comb': 'Picar o favo',
   'ready.benchTasks.slice-comb': 'Fatiar o favo',
   'ready.benchTasks.pour-together': 'Juntar tudo',
@@ -46,7 +46,7 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.benchTasks.crush-trimmings': 'Esmagar as aparas',
   'ready.benchTasks.while-honey-still-hive-warm': 'Enquanto o mel está morno da colmeia.',
   'ready.benchTasks.across-cells-not-mashed-what':
-    'Através dos alvéolos, sem amassar: o que pinga fica claro, a prensa acha o resto.',
+    'Através dos alvéolos, sem esmagar: o que pinga fica claro, a prensa acha o resto.',
   'ready.benchTasks.drain-to-nine-tenths': 'Escorrer até nove décimos',
   'ready.benchTasks.by-kitchens-by-day-and':
     'Pela cozinha a {dayC} de dia e {nightC} de noite, na borda lenta.',

@@ -247,4 +247,5 @@ export const common = {
   'common.weigh-it-later': 'Weigh it later',
   'common.language': 'Language',
   'common.piece': 'piece',
+  'common.months': 'months',
 } as const;

@@ -135,4 +135,5 @@ export const parts = {
   'massUnit.weight-such-as': 'A weight such as {figure}.',
   'NumberField.of-each': 'a {unit}',
   'NumberField.an-hour': '{unit} an hour',
+  'NothingWaits.drains': 'drains',
 } as const;

@@ -156,7 +156,7 @@ export const bench: Sentences<typeof english> = {
   'StartDrain.chosen-as-one-lot-with-2':
     'Escolhido como um lote com {hiveName}, que ainda não está aqui.',
   'StartDrain.wait-for-it-or-crush': 'Espere por ele, ou esmague este sozinho.',
-  'StartDrain.mash': 'Amassar',
+  'StartDrain.mash': 'Esmagar',
   'StartDrain.chop': 'Picar',
   'StartDrain.slice': 'Fatiar',
   'StartDrain.how-it-crushed': 'Como se esmaga',

@@ -229,7 +229,7 @@ export const choose: Sentences<typeof english> = {
   'SetsTable.good-enough-stop': 'Já está bom, pare',
   'SetsTable.honey-out-combs-honey-times': [
     'O mel que sai é o mel do favo vezes a parte que o deixa: 0,65–0,75 fatiado,',
-    '0,75–0,85 picado, 0,85–0,92 amassado e mexido duas vezes, 0,93–0,97 escorrido e',
+    '0,75–0,85 picado, 0,85–0,92 esmagado e mexido duas vezes, 0,93–0,97 escorrido e',
     'prensado. Pedaços são 0,6–0,9 do mel operculado de um favo reto, nas suas caixinhas.',
     'Pronto depois conta escorrer até nove décimos e decantar na temperatura da sua',
     'cozinha, ou congelar até o miolo. Cera limpa é 50 a 80 % da cera do favo. Valor são',

@@ -168,7 +168,7 @@ export const common: Sentences<typeof english> = {
   'common.drain-frame-reset': 'O quadro de escorrer é fechado',
   'common.it-counts-as-empty': 'Conta como vazio',
   'common.spill-tray-afterwards': 'Bandeja de respingos depois',
-  'common.crushed-comb-stirred': 'O favo amassado é mexido',
+  'common.crushed-comb-stirred': 'O favo esmagado é mexido',
   'common.warm-honey-to-strain-it': 'Aquecer o mel para coar',
   'common.piece-under-its-weight': 'Um pedaço abaixo do peso',
   'common.comb-frozen-against': 'O favo é congelado contra',
@@ -250,4 +250,5 @@ export const common: Sentences<typeof english> = {
   'common.weigh-it-later': 'Pesar depois',
   'common.language': 'Idioma',
   'common.piece': 'pedaço',
+  'common.months': 'meses',
 };

@@ -143,4 +143,5 @@ export const parts: Sentences<typeof english> = {
   'massUnit.weight-such-as': 'Um peso como {figure}.',
   'NumberField.of-each': 'por {unit}',
   'NumberField.an-hour': '{unit} por hora',
+  'NothingWaits.drains': 'escorre',
 };
