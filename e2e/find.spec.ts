@@ -1,6 +1,7 @@
 import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
-import { RULE_NAMES } from '../packages/web/src/shell/ruleNames.js';
+import { en } from '../packages/words/src/en/index.js';
+import { RULE_KEYS } from '../packages/web/src/shell/ruleKeys.js';
 
 /** Everything is found by a part of its name; help says what a screen is for. */
 const demo = demoHousehold();
@@ -36,7 +37,7 @@ test('every rule that can be found stands in Rules under that name', async ({ pa
   await page.goto(`${demo.base}/rules?at=all`);
   await expect(page.getByRole('heading', { name: 'Rules', level: 1 })).toBeVisible();
   const text = (await page.locator('main').innerText()).replace(/\s+/g, ' ');
-  for (const name of RULE_NAMES) expect(text).toContain(name);
+  for (const key of RULE_KEYS) expect(text).toContain(en[key]);
 });
 
 test('a page of rules a stage; what is wrong on one is said on the others', async ({ page }) => {

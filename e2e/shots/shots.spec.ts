@@ -10,18 +10,22 @@ const shot = async (page: Page, name: string): Promise<void> => {
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 };
 
+/** The same view as the household of the practice data reads it; then in English again. */
+async function inPortuguese(page: Page, view: string, shows: string): Promise<void> {
+  await page.evaluate(() => localStorage.setItem('furrow.language', 'pt-BR'));
+  await page.reload();
+  await page.getByText(shows).first().waitFor();
+  await shot(page, `${view}-portuguese`);
+  await page.evaluate(() => localStorage.removeItem('furrow.language'));
+  await page.reload();
+}
+
 test('pictures of the main views', async ({ page }) => {
   await page.goto('/');
   await shot(page, 'today');
   await page.goto('/look?comb=13');
   await shot(page, 'look');
-  for (const [hive, name] of [['Miúda', 'look-stingless']]) {
-    await page.goto('/look');
-    await page.getByRole('link', { name: hive, exact: true }).click();
-    await page.getByRole('heading', { name: hive, level: 1 }).waitFor();
-    await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
-    await shot(page, name);
-  }
+  await inPortuguese(page, 'look', 'Seguir para Escolher');
   await page.goto('/look?comb=13');
   await page.getByRole('button', { name: 'From a photo…' }).click();
   await page.getByLabel('Photo of the comb').setInputFiles(picturePath('first-12'));
@@ -42,6 +46,7 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByText('crushed = about').waitFor();
   await page.getByText('it brings').waitFor();
   await shot(page, 'drain');
+  await inPortuguese(page, 'drain', 'Esvaziar a vasilha de baixo');
   await page.goto('/book');
   await shot(page, 'book');
   await page.goto('/choose');
@@ -98,18 +103,11 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Lay 3 combs on the board' }).click();
   await page.getByRole('button', { name: 'Plan 3 combs together' }).click();
   await page.getByRole('button', { name: 'Keep these plans' }).waitFor({ timeout: 30_000 });
-  await shot(page, 'cut-batch');
   await page.getByRole('button', { name: 'Keep these plans' }).click();
   await page.getByRole('button', { name: /frame 2·5/ }).click();
   for (const n of [1, 2, 3]) await page.getByRole('button', { name: `Cut ${n} of` }).click();
   await page.getByRole('button', { name: 'Cut 4 of' }).waitFor();
   await shot(page, 'cut');
-  await page.goto(`${cut}?at=cold`);
-  await page.getByRole('button', { name: 'Freeze whole, then cut' }).click();
-  await page.getByRole('button', { name: 'Into the freezer now' }).click();
-  await page.getByText('it may come out').waitFor();
-  await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
-  await shot(page, 'cut-freezing');
   await page.goto('/drain');
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   await weighLowerHoney(page.getByRole('dialog'), '3,46');
@@ -121,6 +119,7 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Filled 3' }).click();
   await page.getByText('300 g / 10.5 oz').waitFor();
   await shot(page, 'jar');
+  await inPortuguese(page, 'jar', '300 g / 10.5 oz');
   await page.getByRole('button', { name: 'Labels', exact: true }).click();
   await page.getByRole('button', { name: 'Line: 300 g / 10.5 oz' }).click();
   await shot(page, 'jar-labels');

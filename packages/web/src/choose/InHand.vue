@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { figure } from '../words/figures.js';
+import { figure, smallMassRangeText } from '../words/figures.js';
 import { estimated, tell } from '../words/tell.js';
 import {
   QUESTION_WORDS,
@@ -129,7 +129,7 @@ const shown = (): WayOffer | null =>
           way: wayName(shown()!.way),
           note: wayNote(shown()!.way),
           shown: gives(shown()!),
-          said: said(`${span(shown()!.outcome!.cleanWaxG, 0)} g`),
+          said: smallMassRangeText(shown()!.outcome!.cleanWaxG, rules.units),
           handsOnMinutes: span(shown()!.outcome!.handsOnMinutes, 0),
           elapsedHours: span(shown()!.outcome!.elapsedHours, 0),
         })

@@ -229,7 +229,7 @@ async function byHand(): Promise<void> {
                   tell('PackPanel.weight', { boxes: boxName(boards.boxes.value, p), p: comb(p) })
                 "
                 hide-label
-                :error="typed[p.id] && grams(typed[p.id]) === null ? weightSuch('250 g') : null"
+                :error="typed[p.id] && grams(typed[p.id]) === null ? weightSuch(250) : null"
                 :hint="says[p.id]"
                 @update:model-value="typed = { ...typed, [p.id]: $event }"
               /><Button
@@ -413,7 +413,7 @@ async function byHand(): Promise<void> {
           v-model="total"
           :label="tell('PackPanel.their-weight-together')"
           :unit="massUnit(units, 'small')"
-          :error="fieldError('totalG') ?? (total && totalG === null ? weightSuch('850 g') : null)"
+          :error="fieldError('totalG') ?? (total && totalG === null ? weightSuch(850) : null)"
         /><Button
           type="submit"
           outlined

@@ -37,7 +37,7 @@ const entering = ref(false);
     <TextField
       v-model="text"
       :label="tell('PotBefore.honey-already-in-lower-vessel')"
-      :error="g === null ? weightSuch('0,8 kg') : error"
+      :error="g === null ? weightSuch(800) : error"
     />
     <template v-if="g">
       <label class="sub" for="pot-lot">{{ tell('PotBefore.which-honey-it') }}</label>

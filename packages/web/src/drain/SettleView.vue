@@ -281,9 +281,7 @@ async function blend(): Promise<void> {
           :unit="massUnit(units)"
           :label="tell('SettleView.scum-net')"
           :hint="tell('SettleView.it-goes-to-wet-wax')"
-          :error="
-            fieldError('g') ?? (skimText && grams(skimText) === null ? weightSuch('45 g') : null)
-          "
+          :error="fieldError('g') ?? (skimText && grams(skimText) === null ? weightSuch(45) : null)"
         /><Button
           type="submit"
           :label="tell('SettleView.skimmed-2')"

@@ -63,7 +63,7 @@ const add = (what = ''): unknown => lines.value.push({ what, weight: '' });
         v-model="line.weight"
         :unit="massUnit(units, 'small')"
         :label="tell('WasteItems.weight', { i: i + 1 })"
-        :error="line.weight && grams(line.weight) === null ? weightSuch('40 g') : null"
+        :error="line.weight && grams(line.weight) === null ? weightSuch(40) : null"
       />
     </div>
     <div class="line">

@@ -114,7 +114,7 @@ async function write(): Promise<void> {
       "
       :error="
         fieldError('grossG') ??
-        (draft.gross && grams(draft.gross) === null ? weightSuch('2,9 kg') : null)
+        (draft.gross && grams(draft.gross) === null ? weightSuch(2900) : null)
       "
     />
     <TextField

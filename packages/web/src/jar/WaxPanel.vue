@@ -285,9 +285,7 @@ const options = (map: Record<string, Say>): { label: string; value: string }[] =
           v-model="discText"
           :label="tell('WaxPanel.pressed-disc-with-its-honey')"
           :unit="massUnit(units, 'small')"
-          :error="
-            discSend.fieldError('g') ?? (discText && discG === null ? weightSuch('350 g') : null)
-          "
+          :error="discSend.fieldError('g') ?? (discText && discG === null ? weightSuch(350) : null)"
         /><Button
           outlined
           type="submit"
@@ -342,8 +340,7 @@ const options = (map: Record<string, Say>): { label: string; value: string }[] =
           :label="tell('common.clean-wax')"
           :unit="massUnit(units, 'small')"
           :error="
-            waxSend.fieldError('cleanG') ??
-            (cleanText && cleanG === null ? weightSuch('130 g') : null)
+            waxSend.fieldError('cleanG') ?? (cleanText && cleanG === null ? weightSuch(130) : null)
           "
         /><label class="tick"
           ><input v-model="restIsSlumgum" type="checkbox" />

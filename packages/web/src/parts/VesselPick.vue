@@ -124,7 +124,7 @@ const missing = computed(() => {
         v-model="emptyText"
         :unit="massUnit(rules.units)"
         :label="tell('VesselPick.empty-it-weighs')"
-        :error="fieldError('tareG') ?? (emptyText && emptyG === null ? weightSuch('0,3 kg') : null)"
+        :error="fieldError('tareG') ?? (emptyText && emptyG === null ? weightSuch(300) : null)"
       />
       <NumberField
         v-if="role === 'upper'"

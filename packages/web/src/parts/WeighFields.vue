@@ -71,7 +71,7 @@ const netG = computed(() =>
 );
 const grossSays = computed(() => {
   if (props.grossError) return props.grossError;
-  if (grossText.value && grossG.value === null) return weightSuch('4,3 kg');
+  if (grossText.value && grossG.value === null) return weightSuch(4300);
   if (netG.value !== null && netG.value < 0)
     return tell('WeighFields.lighter-than-empty-vessel', {
       tareG: massField(tareG.value!, props.units),
@@ -79,7 +79,7 @@ const grossSays = computed(() => {
   return null;
 });
 const tareSays = computed(
-  () => props.tareError ?? (tareText.value && tareG.value === null ? weightSuch('1,24 kg') : null),
+  () => props.tareError ?? (tareText.value && tareG.value === null ? weightSuch(1240) : null),
 );
 const tareHint = computed(() =>
   props.knownTareG || tareText.value ? '' : tell('WeighFields.not-known-weigh-it-empty'),

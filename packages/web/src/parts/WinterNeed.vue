@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { said } from '../words/units.js';
+import { massText, plainFigure } from '../words/figures.js';
+import { householdUnits } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
   STARTING_NEED_KG,
@@ -30,6 +31,11 @@ const question = computed(() =>
     ? tell('WinterNeed.brood-box-stays-closed-how')
     : tell('WinterNeed.how-much-has-to-stay'),
 );
+/** Kilograms as they were typed; pounds to a tenth. */
+const needText = (needKg: number): string =>
+  householdUnits.value.mass === 'kilograms'
+    ? `${plainFigure(needKg)} kg`
+    : massText(needKg, householdUnits.value);
 const change = computed(() => winterNeedSaid(props.rules, props.kind, kg.value));
 const keep = (): unknown =>
   kg.value !== null &&
@@ -37,7 +43,7 @@ const keep = (): unknown =>
     '/rules',
     { ...props.rules, ...change.value },
     tell('WinterNeed.winter-need-kg-written-down', {
-      need: said(`${kg.value} kg`),
+      need: needText(kg.value),
     }),
     {
       baseRevision: props.rulesVersion,
@@ -64,7 +70,7 @@ const keep = (): unknown =>
         :label="
           kg === null
             ? tell('common.write-it-down')
-            : tell('WinterNeed.write-down', { need: said(`${kg} kg`) })
+            : tell('WinterNeed.write-down', { need: needText(kg) })
         "
         :disabled="kg === null"
         :loading="busy"
@@ -73,7 +79,7 @@ const keep = (): unknown =>
     <p class="sub">
       {{
         tell('WinterNeed.starting-value-nobodys-measurement', {
-          said: said(`${STARTING_NEED_KG[kind]} kg`),
+          said: needText(STARTING_NEED_KG[kind]),
         })
       }}
     </p>

@@ -1,7 +1,8 @@
 import { largeUnit, largestOf, readMassG, smallUnit, smallestOf, unitsFor } from '@furrow/words';
 import type { Units } from '@furrow/core';
 import { tell } from '../words/tell.js';
-import { said } from '../words/units.js';
+import { plainFigure, smallMassText } from '../words/figures.js';
+import { householdUnits } from '../words/units.js';
 
 type Size = 'large' | 'small';
 
@@ -25,8 +26,13 @@ export function gramsOf(text: string, units: Units, size: Size = 'large'): numbe
 
 /**
  * What a field of weight says of what it cannot read, by an example in the household's own unit.
+ * Takes the example in grams.
  */
-export function weightSuch(example: string): string {
-  const figure = said(example.replace(',', '.')).replace('.', ',');
+export function weightSuch(exampleG: number): string {
+  const units = householdUnits.value;
+  const isLarge = units.mass === 'kilograms' && exampleG >= 1000;
+  const figure = isLarge
+    ? `${plainFigure(exampleG / 1000)} ${largeUnit(units)}`
+    : smallMassText(exampleG, units, 1);
   return tell('massUnit.weight-such-as', { figure });
 }

@@ -1,12 +1,10 @@
-import { METRIC, US_UNITS } from '@furrow/core';
+import { METRIC, US_UNITS, fieldSay } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import PrimeVue from 'primevue/config';
 import { afterEach, describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { householdUnits, said } from '../words/units.js';
-import { Refused } from '../api/client.js';
 import NumberField from './NumberField.vue';
-import RefusalText from './Refusal.vue';
 import { weightSuch } from './massUnit.js';
 
 afterEach(() => (householdUnits.value = METRIC));
@@ -47,19 +45,16 @@ describe('a field of a measure', () => {
     expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([301]);
     expect(wrapper.find('[role="alert"]').exists()).toBe(false);
   });
-  it('has a refusal of the server said in them too', () => {
-    householdUnits.value = US_UNITS;
-    const refusal = new Refused(409, 'short', 'Only 1.00 kg of Ipê are there.', null);
-    const wrapper = mount(RefusalText, { props: { refusal } });
-    expect(wrapper.text()).toBe('Only 2.20 lb of Ipê are there.');
-  });
   it('says sentences of the core in the same units', () => {
     householdUnits.value = US_UNITS;
-    expect(said('your least is 300 g')).toBe('your least is 10.6 oz');
+    expect(said(fieldSay('field.at-least', { least: { massG: 300, as: 'read' } }))).toBe(
+      'At least 10.6 oz.',
+    );
+    expect(said('Jar 3 L')).toBe('Jar 3 L');
     expect(said(null)).toBe('');
-    expect(weightSuch('2,1 kg')).toBe('A weight such as 4,6 lb.');
+    expect(weightSuch(2100)).toBe('A weight such as 4.63 lb.');
     householdUnits.value = METRIC;
-    expect(weightSuch('2,1 kg')).toBe('A weight such as 2,1 kg.');
+    expect(weightSuch(2100)).toBe('A weight such as 2.1 kg.');
   });
   it('takes any unit that is typed with the number, and says what it understood', async () => {
     const wrapper = field({ unit: 'L', min: 1, max: 60 });

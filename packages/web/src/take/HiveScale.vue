@@ -98,7 +98,7 @@ const write = (): unknown =>
         v-model="text"
         :unit="massUnit(units)"
         :label="tell('common.whole-hive-weighs')"
-        :error="text && g === null ? weightSuch('41,2 kg') : null"
+        :error="text && g === null ? weightSuch(41200) : null"
         :hint="says"
       /><Button outlined :label="tell('common.read-hive-scale')" @click="readScale" /><Button
         outlined

@@ -246,7 +246,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             v-model="trayText"
             :unit="massUnit(units)"
             :label="tell('TakeRun.honey-on-tray-0-if')"
-            :error="trayG === null ? weightSuch('0,06 kg') : null"
+            :error="trayG === null ? weightSuch(60) : null"
           />
         </div>
         <NumberField

@@ -95,7 +95,7 @@ const choose = (combId: string, vesselId: string | null): void => {
       :model-value="before[v.id] ?? ''"
       :unit="massUnit(rules.units)"
       :label="tell('VesselsFirst.honey-in-already-net-empty', { v: v.name })"
-      :error="grams(before[v.id] ?? '') === null ? weightSuch('0,8 kg') : null"
+      :error="grams(before[v.id] ?? '') === null ? weightSuch(800) : null"
       @update:model-value="before = { ...before, [v.id]: $event }"
     />
     <p v-for="q in questions" :key="q.sentence.key" class="rust says">{{ said(q.sentence) }}</p>

@@ -159,7 +159,7 @@ const missing = computed(() => {
       :unit="massUnit(units)"
       :label="tell('WeighBox.i-guess-comb-alone')"
       :disabled="!mayGuess"
-      :error="guessText && guessG === null ? weightSuch('12 kg') : null"
+      :error="guessText && guessG === null ? weightSuch(12000) : null"
     />
     <TextField
       v-model="text"
@@ -169,7 +169,7 @@ const missing = computed(() => {
         fieldError('emptyG') ??
         fieldError('grossG') ??
         (text && g === null
-          ? weightSuch('14,2 kg')
+          ? weightSuch(14200)
           : netG !== null && netG < 0
             ? tell('WeighBox.empty-box-weighs-more-than')
             : null)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   figure,
+  smallMassText,
   massField,
   massRangeText,
   massText,
@@ -67,6 +68,11 @@ const look = computed(
 );
 const estimate = computed(() => (look.value ? estimateSeen(look.value, props.detail.hive) : null));
 const name = computed(() => said(unitAt(props.detail.hive.kind, props.place)));
+/** Honey of one pot: grams or ounces to a tenth. */
+const potText = (g: number): string =>
+  props.rules.units.mass === 'kilograms'
+    ? `${figure(g, 1)} g`
+    : smallMassText(g, props.rules.units, 1);
 const guessText = ref('');
 const guessed = ref(!props.rules.guessFirst);
 /** How far the scale is from the guess, in words; nothing before both are there. */
@@ -247,7 +253,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       v-model="guessText"
       :unit="massUnit(units)"
       :label="tell('WeighUnit.i-guess')"
-      :error="guessText && grams(guessText) === null ? weightSuch('2,1 kg') : null"
+      :error="guessText && grams(guessText) === null ? weightSuch(2100) : null"
     />
     <Button
       type="submit"
@@ -293,9 +299,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
             isPots: isPots ? tell('WeighUnit.honey') : tell('WeighUnit.comb'),
           })
         "
-        :error="
-          fieldError('grossG') ?? (grossText && grossG === null ? weightSuch('4,3 kg') : null)
-        "
+        :error="fieldError('grossG') ?? (grossText && grossG === null ? weightSuch(4300) : null)"
         :hint="readBy"
       />
       <TextField
@@ -309,7 +313,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         :error="
           fieldError('tareG') ??
           (tareText && tareG === null
-            ? weightSuch('1,24 kg')
+            ? weightSuch(1240)
             : check?.question === 'tare-above-gross'
               ? tell('common.tare-above-gross-weight')
               : null)
@@ -349,7 +353,11 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
           ? tell('common.pots-cut-out')
           : tell('WeighUnit.pots-emptied')
       "
-      :unit="look?.pots ? tell('WeighUnit.sealed', { honeySealed: look.pots.honeySealed }) : 'pots'"
+      :unit="
+        look?.pots
+          ? tell('WeighUnit.sealed', { honeySealed: look.pots.honeySealed })
+          : tell('WeighUnit.pots')
+      "
       :min="1"
       :max="500"
       whole
@@ -362,7 +370,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     <p v-if="pots" class="sub">
       <b v-if="pots.question" class="rust" role="alert">{{ said(pots.question) }}</b><template
         v-else
-        >{{ tell('WeighUnit.pot', { said: said(`${figure(pots.gPerPot, 1)} g`) }) }}</template
+        >{{ tell('WeighUnit.pot', { said: potText(pots.gPerPot) }) }}</template
       >
     </p>
     <p v-if="check && check.netG >= 0" class="net display">

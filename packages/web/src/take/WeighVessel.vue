@@ -171,7 +171,7 @@ async function lost(): Promise<void> {
         v-model="texts[id]"
         :unit="massUnit(units)"
         :label="tell('WeighVessel.share-frame', { id: labelOf(id) })"
-        :error="texts[id] && grams(texts[id]) === null ? weightSuch('1,2 kg') : null"
+        :error="texts[id] && grams(texts[id]) === null ? weightSuch(1200) : null"
       />
       <Button
         text

@@ -1,5 +1,5 @@
 import * as words from '@furrow/words';
-import { moneyText as amountText, type Range, type Units } from '@furrow/core';
+import type { Units } from '@furrow/core';
 import { language } from './learned.js';
 
 /**
@@ -11,27 +11,19 @@ const here =
   (...given: Given): string =>
     words.inLanguage(say(...given), language);
 
-export const areaText = here(words.areaText);
-export const distanceText = here(words.distanceText);
 export const estimateRangeText = here(words.estimateRangeText);
-export const lengthRangeText = here(words.lengthRangeText);
 export const lengthText = here(words.lengthText);
 export const massField = here(words.massField);
 export const massFigure = here(words.massFigure);
 export const massRangeText = here(words.massRangeText);
 export const massText = here(words.massText);
-export const rainText = here(words.rainText);
 export const readingField = here(words.readingField);
 export const sidesText = here(words.sidesText);
 export const smallMassRangeText = here(words.smallMassRangeText);
 export const smallMassText = here(words.smallMassText);
-export const speedText = here(words.speedText);
 export const temperatureText = here(words.temperatureText);
-export const volumeRangeText = here(words.volumeRangeText);
 export const volumeText = here(words.volumeText);
-export const warmerText = here(words.warmerText);
 export const weighedText = here(words.weighedText);
-export const moneyText = here(amountText);
 
 /** How the masses of one column are said, all in one unit. Takes grams, null where there is none. */
 export function massColumn(
@@ -46,6 +38,3 @@ export const figure = (value: number, digits = 0): string => here(() => value.to
 /** A figure as it is, with as few decimals as it has; at most so many where that is said. */
 export const plainFigure = (value: number, digits?: number): string =>
   here(() => String(digits === undefined ? value : Number(value.toFixed(digits))))();
-/** The edges of a range without its unit: "1.5–2", "1,5–2". */
-export const figures = ({ low, high }: Pick<Range, 'low' | 'high'>, digits = 0): string =>
-  [...new Set([figure(low, digits), figure(high, digits)])].join('–');

@@ -17,7 +17,7 @@ function keep(name: string, language: Language | null): void {
 export const ownLanguage = (): Language | null => kept(OWN);
 
 /** What this device speaks: its own language, else its household's, else what its browser asks. */
-export const languageChosen = (): Language =>
+const languageChosen = (): Language =>
   ownLanguage() ?? kept(HOUSE) ?? languageOf(navigator.languages);
 
 /** What this page began with: all of it speaks one language. */

@@ -1,5 +1,5 @@
 import { METRIC, isSay, refusalOf, type Say, type Units } from '@furrow/core';
-import { saidIn, speak, type Reader } from '@furrow/words';
+import { speak, type Reader } from '@furrow/words';
 import { computed, shallowRef } from 'vue';
 import { language, learned } from './learned.js';
 
@@ -18,13 +18,10 @@ export const reader = computed<Reader>(() => {
   return { language, units: householdUnits.value, currency: currency.value };
 });
 
-/**
- * What is to be said, in the reader's language and units. A sentence that is not yet said by key was
- * made in metric units, and is said in the household's.
- */
+/** What is to be said, in the reader's language and units; a text is shown as it is. */
 export function said(what: Say | string | null | undefined): string {
   if (!what) return '';
-  return isSay(what) ? speak(what, reader.value) : saidIn(householdUnits.value, what);
+  return isSay(what) ? speak(what, reader.value) : what;
 }
 
 /** Why a schema would not have it. Takes the text of its issue; null where there is none. */

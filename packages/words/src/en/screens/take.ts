@@ -277,4 +277,5 @@ export const take = {
   'FramesPanel.frame-not-read': 'A frame not read, {holds}',
   'VesselsFirst.not-read': 'not read: may hold up to {most}',
   'TakeHeading.stings': '{count} {count, plural, one {sting} other {stings}}',
+  'WeighUnit.pots': 'pots',
 } as const;

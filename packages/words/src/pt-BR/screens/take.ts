@@ -288,4 +288,5 @@ export const take: Sentences<typeof english> = {
   'FramesPanel.frame-not-read': 'Um quadro não lido, {holds}',
   'VesselsFirst.not-read': 'não lido: pode ter até {most}',
   'TakeHeading.stings': '{count} {count, plural, one {ferroada} other {ferroadas}}',
+  'WeighUnit.pots': 'potes',
 };
