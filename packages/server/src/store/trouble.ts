@@ -1,5 +1,5 @@
 import { asWritten, type Say } from '@furrow/core';
-import { houseSay, inEnglish } from '../words.js';
+import { houseSay, inEnglish } from '@furrow/words';
 import { codeOf, messageOf } from './thrown.js';
 
 /** What a system's error code means to the person who keeps the machine. */

@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { asWritten } from '../../say/say.js';
-import { calledAfter, flowSay, isCalled, lotItself, lotNamed, lotSay, wentFor, whyLost } from './lotSays.js';
+import {
+  calledAfter,
+  flowSay,
+  isCalled,
+  lotItself,
+  lotNamed,
+  lotSay,
+  wentFor,
+  whyLost,
+} from './lotSays.js';
 
 const honey = lotNamed('Ipê', lotSay('lot.honey'));
 const withPollen = lotSay('lot.with-pollen', { honey });
