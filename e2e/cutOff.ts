@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 
 /**
  * What of the page cannot be read or touched because it does not fit: a key past the right edge, a
- * text cut off by its own box, a drawing's text beyond the drawing, a page that slides sideways.
+ * text cut off by its own box or running out of it into another, a drawing's text beyond the drawing, a page that slides sideways.
  */
 export const cutOff = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
@@ -34,6 +34,8 @@ export const cutOff = (page: Page): Promise<string[]> =>
       if (leaf.children.length > 0 || !isShown(leaf) || leaf.closest('svg')) continue;
       const { overflowX } = getComputedStyle(leaf);
       const isCut = leaf.scrollWidth > leaf.clientWidth + 2;
+      if (isCut && overflowX === 'visible' && leaf.clientWidth > 1)
+        found.push(`runs out of its place: ${name(leaf)}`);
       if (isCut && ['hidden', 'clip'].includes(overflowX) && leaf.clientWidth > 1)
         found.push(`cut off: ${name(leaf)}`);
     }

@@ -1,6 +1,6 @@
 /**
  * Holds what a template shows to be a text, a number or nothing: a saying that was not said would
- * stand there with its key and values. The compiler takes anything in a template's braces, so the
+ * stand there with its key and values, the name of a choice (`'calm'`) in English in every language. The compiler takes anything in a template's braces, so the
  * screens are copied, each brace is wrapped in a function that takes only what can be read, and the
  * copy is compiled. Ends with 1 where something else is shown.
  */
@@ -11,12 +11,18 @@ const SCREENS = 'packages/web';
 const COPY = `${SCREENS}/.shown`;
 
 const MAY_BE_SHOWN = `export {};
+import type { TextSaid } from '@furrow/core';
 declare module 'vue' {
   interface ComponentCustomProperties {
-    $shown: (text: string | number | boolean | null | undefined) => string;
+    $shown: <Text extends string | number | boolean | null | undefined>(
+      text: Text & TextSaid<Extract<Text, string>>,
+    ) => string;
   }
 }
 `;
+
+/** What a template says in an attribute: read or heard like what stands in its braces. */
+const NAMES = /:(label|aria-label|title|placeholder|header)="([^"]*)"/g;
 
 /** A component with all that its template shows held to {@link MAY_BE_SHOWN}. */
 function wrapped(component: string): string {
@@ -24,7 +30,8 @@ function wrapped(component: string): string {
   if (from < 0) return component;
   const template = component
     .slice(from, to)
-    .replace(/\{\{([\s\S]*?)\}\}/g, (_, shown: string) => `{{ $shown(${shown.trim()}) }}`);
+    .replace(/\{\{([\s\S]*?)\}\}/g, (_, shown: string) => `{{ $shown(${shown.trim()}) }}`)
+    .replace(NAMES, (_, name: string, heard: string) => `:${name}="$shown(${heard.trim()})"`);
   return component.slice(0, from) + template + component.slice(to);
 }
 

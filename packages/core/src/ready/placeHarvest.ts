@@ -120,7 +120,7 @@ export function placeHarvest(
     if (need.shortL <= SPILT_L || isDrawnOff(need)) return [];
     const advice = need.vessels.length
       ? readySay('ready.placeHarvest.draw-off-in-between-or')
-      : readySay('ready.placeHarvest.no-free-vessel-in-kit', { role: need.role });
+      : readySay(`ready.placeHarvest.no-free.${need.role}`);
     return [
       {
         rule: 'vessel',

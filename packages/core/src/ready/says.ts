@@ -150,7 +150,10 @@ export interface ReadySays extends BringSays {
   'ready.hourScore.three-slow-puffs-at-entrance': { waitMinutes: SayValue };
   'ready.placeHarvest.first-smoke-was-planned-h': { hours: SayValue };
   'ready.placeHarvest.draw-off-in-between-or': object;
-  'ready.placeHarvest.no-free-vessel-in-kit': { role: SayValue };
+  'ready.placeHarvest.no-free.tub': object;
+  'ready.placeHarvest.no-free.upper': object;
+  'ready.placeHarvest.no-free.lower': object;
+  'ready.placeHarvest.no-free.settling': object;
   'ready.placeHarvest.short': { shortL: { volumeL: number }; advice: SayValue };
   'ready.placeHarvest.before-it-can-be-what': { from: { instant: string; zone: string } };
   'ready.placeHarvest.outside-your-working-hours-to': {

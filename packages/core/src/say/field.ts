@@ -159,9 +159,9 @@ export const fieldSay = sayer<FieldSays>();
 /** A schema carries a text, so what it refuses goes into it as JSON; `refusalOf` reads it again. */
 export const asRefused = (says: Say): string => JSON.stringify(says);
 /** What a schema refuses, by its key. */
-export const refuses = <Key extends keyof FieldSays>(
+export const refuses = <Key extends keyof FieldSays, Given extends FieldSays[Key]>(
   key: Key,
-  ...values: With<FieldSays[Key]>
+  ...values: With<FieldSays[Key], Given>
 ): string => asRefused(fieldSay(key, ...values));
 
 /** What a schema refused. Takes the text of its issue; a text of the library's own stays as it is. */

@@ -99,17 +99,39 @@ export const sayRecord: z.ZodType<Say & { text?: string }> = z
 export const isSay = (value: unknown): value is Say =>
   typeof value === 'object' && value !== null && 'key' in value && 'with' in value;
 
-/** What is said with nothing in it takes nothing. */
-export type With<Values> = keyof Values extends never ? [] : [values: Values];
+/** Signs that stand in every language as they are. */
+type Sign = 'kg' | 'g' | 'lb' | 'oz' | 'mm' | 'cm' | 'in' | 'L';
+/**
+ * A text that somebody said, or a letter or a sign; never a word of the program, such as the name of
+ * a choice: that would be read in English in every language.
+ */
+export type TextSaid<Text> = [Text] extends [never]
+  ? unknown
+  : string extends Text
+    ? unknown
+    : Text extends Uppercase<Text & string> | Sign
+      ? unknown
+      : never;
+/** The same of everything that stands in a saying. */
+export type WordsSaid<Values> = {
+  [Name in keyof Values]: TextSaid<Extract<Values[Name], string>>;
+};
+/** What is said with nothing in it takes nothing; nothing that it does not ask for. */
+export type With<Values, Given> = keyof Values extends never
+  ? []
+  : [values: Given & WordsSaid<Given> & Record<Exclude<keyof Given, keyof Values>, never>];
 
 /**
  * Makes the sayings of one stage. Takes its interface, each key with what stands in it: a key that
  * is not there, or a value that is missing, does not compile.
  */
 export function sayer<Sayings>() {
-  return <Key extends keyof Sayings & string>(key: Key, ...[values]: With<Sayings[Key]>): Say => ({
+  return <Key extends keyof Sayings & string, Given extends Sayings[Key]>(
+    key: Key,
+    ...[values]: With<Sayings[Key], Given>
+  ): Say => ({
     key,
-    with: values ?? {},
+    with: (values ?? {}) as Say['with'],
   });
 }
 

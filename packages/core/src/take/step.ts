@@ -171,7 +171,7 @@ export function calmingSteps(input: TakeInput, where: Say): TakeStep[] {
         id: 'smoke-2',
         kind: 'smoke',
         title: takeSay('take.step.smoke-again'),
-        text: takeSay('take.step.they-were-at-last-look', { temper: input.temper }),
+        text: takeSay(`take.step.they-were.${input.temper}`),
         done: takeSay('take.step.smoked-again'),
       },
       wait(

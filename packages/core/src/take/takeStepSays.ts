@@ -36,7 +36,8 @@ export interface TakeStepSays {
   'take.step.let-light-drive-them-down': object;
   'take.step.they-fill-up-with-honey': object;
   'take.step.smoke-again': object;
-  'take.step.they-were-at-last-look': { temper: SayValue };
+  'take.step.they-were.nervous': object;
+  'take.step.they-were.defensive': object;
   'take.step.smoked-again': object;
   'take.step.still-running-up-or-striking': object;
   'take.step.quieter-now-then-on': object;

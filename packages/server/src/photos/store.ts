@@ -43,7 +43,7 @@ export async function keepPicture(
   if (!type)
     throw unreadable(
       meta.format
-        ? houseSay('refusal.picture-kind', { format: meta.format })
+        ? houseSay('refusal.picture-kind', { format: String(meta.format) })
         : houseSay('refusal.picture-kind-unknown'),
     );
   if (contentType && contentType !== type && contentType !== 'application/octet-stream')

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { figure, smallMassRangeText } from '../words/figures.js';
+import { figureRange, smallMassRangeText } from '../words/figures.js';
 import { estimated, tell } from '../words/tell.js';
 import {
   QUESTION_WORDS,
@@ -37,17 +37,13 @@ watch(
   () => props.unit.id,
   () => (open.value = null),
 );
-const span = (r: { low: number; high: number }, digits: number): string =>
-  figure(r.low, digits) === figure(r.high, digits)
-    ? figure(r.low, digits)
-    : `${figure(r.low, digits)}–${figure(r.high, digits)}`;
 function gives(offer: WayOffer): string {
   const o = offer.outcome;
   if (!o) return tell('InHand.not-known');
   const parts = [];
-  if (o.pieces.high > 0) parts.push(tell('InHand.pieces', { pieces: span(o.pieces, 0) }));
+  if (o.pieces.high > 0) parts.push(tell('InHand.pieces', { pieces: figureRange(o.pieces, 0) }));
   if (o.chunkJars.high > 0)
-    parts.push(tell('InHand.chunk-jars', { chunkJars: span(o.chunkJars, 0) }));
+    parts.push(tell('InHand.chunk-jars', { chunkJars: figureRange(o.chunkJars, 0) }));
   if (o.honeyKg.high > 0) parts.push(estimated(o.honeyKg));
   return parts.join(', ') || tell('InHand.nothing');
 }
@@ -130,11 +126,14 @@ const shown = (): WayOffer | null =>
           note: wayNote(shown()!.way),
           shown: gives(shown()!),
           said: smallMassRangeText(shown()!.outcome!.cleanWaxG, rules.units),
-          handsOnMinutes: span(shown()!.outcome!.handsOnMinutes, 0),
-          elapsedHours: span(shown()!.outcome!.elapsedHours, 0),
+          handsOnMinutes: figureRange(shown()!.outcome!.handsOnMinutes, 0),
+          elapsedHours: figureRange(shown()!.outcome!.elapsedHours, 0),
         })
       }}<template v-if="rules.currency && shown()!.outcome!.worth.high">{{
-        tell('InHand.worth', { currency: rules.currency, worth: span(shown()!.outcome!.worth, 0) })
+        tell('InHand.worth', {
+          currency: rules.currency,
+          worth: figureRange(shown()!.outcome!.worth, 0),
+        })
       }}</template
       >.<template v-if="unit.what === 'box'"
         >{{ ' '

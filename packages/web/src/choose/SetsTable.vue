@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { figure, massText, smallMassRangeText, smallMassText } from '../words/figures.js';
+import {
+  figure,
+  figureRange,
+  massText,
+  smallMassRangeText,
+  smallMassText,
+} from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   type HiveKindName,
@@ -125,8 +131,6 @@ const all = (s: ChoiceSet): Range => ({
 });
 /** Under one kilogram in all, hundredths: tenths would read 0.0. */
 const honeyDigits = computed(() => (rows.value.some((r) => all(r.set).high >= 1) ? 1 : 2));
-const span = (r: Range, digits: number): string =>
-  `${figure(r.low, digits)}–${figure(r.high, digits)}`;
 const proofText = computed(() => {
   const a = props.answer;
   if (!a || !a.sets.length) return null;
@@ -195,7 +199,7 @@ const proofText = computed(() => {
             </td>
             <td :data-head="tell('common.honey')">
               <b>{{ figure(all(row.set).mid, honeyDigits) }}</b>{{ ' ' }}
-              <span class="sub nowrap">{{ span(all(row.set), honeyDigits) }}</span><RangeBar
+              <span class="sub nowrap">{{ figureRange(all(row.set), honeyDigits) }}</span><RangeBar
                 :range="all(row.set)"
                 :max="top(all)"
                 :width="110"
@@ -204,13 +208,13 @@ const proofText = computed(() => {
             <td :data-head="tell('SetsTable.pieces-and-jars')">
               <span v-if="row.set.pieces.high" class="nowrap"
                 ><b>{{ row.set.pieces.mid }}</b> {{ tell('SetsTable.pieces') }}
-                <span class="sub">{{ span(row.set.pieces, 0) }}</span><br /></span
+                <span class="sub">{{ figureRange(row.set.pieces, 0) }}</span><br /></span
               ><span v-if="row.set.chunkJars.high" class="nowrap"
                 ><b>{{ row.set.chunkJars.mid }}</b> {{ tell('SetsTable.chunk') }}
-                <span class="sub">{{ span(row.set.chunkJars, 0) }}</span><br /></span
+                <span class="sub">{{ figureRange(row.set.chunkJars, 0) }}</span><br /></span
               ><span v-if="row.set.jars" class="nowrap"
                 ><b>{{ row.set.jars.mid }}</b> {{ tell('SetsTable.jars') }}
-                <span class="sub">{{ span(row.set.jars, 0) }}</span></span
+                <span class="sub">{{ figureRange(row.set.jars, 0) }}</span></span
               ><RouterLink v-else to="/rules?at=kit">{{ noJarsText }}</RouterLink>
             </td>
             <td :data-head="tell('common.clean-wax')">
@@ -223,7 +227,7 @@ const proofText = computed(() => {
             </td>
             <td :data-head="tell('SetsTable.your-hours')">
               <b>{{ figure(row.set.handsOnHours.mid, 1) }} h</b>{{ ' ' }}
-              <span class="sub nowrap">{{ span(row.set.handsOnHours, 1) }}</span><RangeBar
+              <span class="sub nowrap">{{ figureRange(row.set.handsOnHours, 1) }}</span><RangeBar
                 :range="row.set.handsOnHours"
                 :max="top((s) => s.handsOnHours)"
                 :width="90"
@@ -231,7 +235,7 @@ const proofText = computed(() => {
             </td>
             <td class="nowrap" :data-head="tell('SetsTable.ready-after')">
               <span class="sub">{{ tell('SetsTable.about') }}</span>{{ ' ' }}
-              <b>{{ span(row.set.elapsedHours, 0) }} h</b><br /><span class="sub">{{
+              <b>{{ figureRange(row.set.elapsedHours, 0) }} h</b><br /><span class="sub">{{
                 tell('SetsTable.at', {
                   said: measured({ temperatureC: rules.kitchenTemperatureC }),
                 })
@@ -240,7 +244,8 @@ const proofText = computed(() => {
             <td :data-head="tell('common.worth')">
               <template v-if="isPriced(row.set)"
                 ><b>{{ figure(row.set.worth.mid) }}</b
-                >{{ ' ' }} <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar
+                >{{ ' ' }}
+                <span class="sub nowrap">{{ figureRange(row.set.worth, 0) }}</span><RangeBar
                   :range="row.set.worth"
                   :max="top((s) => s.worth)"
                   :width="90" /></template

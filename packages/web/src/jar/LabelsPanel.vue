@@ -363,7 +363,7 @@ const measuring = ref(false);
           }}
         </p>
       </details>
-      <SaleChecks v-if="label" :lot="lot" :label="label" :rules="rules" />
+      <SaleChecks v-if="label" :lot="lot" :printed="label" :rules="rules" />
       <a class="small" :href="`/lot/${lot.code}`" target="_blank">{{
         tell('LabelsPanel.page-behind-code')
       }}</a><a class="small" :href="`/api/v1/lots/${lot.id}/page.html`">{{

@@ -5,10 +5,10 @@ import { saleChecklist, type HouseRules, type Lot, type LotLabel } from '@furrow
 import { computed } from 'vue';
 
 /** What is asked before anything is sold, each with its answer from the record. */
-const props = defineProps<{ lot: Lot; label: LotLabel; rules: HouseRules }>();
+const props = defineProps<{ lot: Lot; printed: LotLabel; rules: HouseRules }>();
 const SIGNS = { yes: '✓', no: '✗', ask: '?' } as const;
 const checks = computed(() => {
-  const { rules, lot, label } = props;
+  const { rules, lot, printed } = props;
   return saleChecklist({
     registeredToSell: rules.registeredToSell,
     sellWhere: rules.sellWhere,
@@ -18,10 +18,10 @@ const checks = computed(() => {
     weighed: lot.lowestWeighedG !== null || lot.kind === 'pieces',
     tradeScale: rules.tradeScale,
     useFirst: lot.useBy !== null,
-    ...label.sale,
+    ...printed.sale,
     species: rules.stinglessSpecies,
     permit: rules.stinglessPermit,
-    label: label.words,
+    label: printed.words,
   });
 });
 </script>

@@ -36,7 +36,7 @@ const show = (rules: Partial<HouseRules> = {}) =>
   mount(SaleChecks, {
     props: {
       lot: { kind: 'jars', lowestWeighedG: null, useBy: null } as Lot,
-      label: {
+      printed: {
         words,
         sale: {
           bee: 'honeybee',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { FEEDS } from '../parts/colonyWords.js';
 import { tell } from '../words/tell.js';
 import { SUPERS_ON, type ColonyFact, type ColonyState, type Hive, type Units } from '@furrow/core';
 import Button from 'primevue/button';
@@ -170,7 +171,7 @@ async function keepStart(): Promise<void> {
           v-for="what in ['syrup', 'fondant'] as const"
           :key="what"
           outlined
-          :label="what"
+          :label="FEEDS[what]"
           :disabled="litres === null"
           :loading="busy"
           @click="note({ kind: 'feeding', what, litres: litres! })"

@@ -1,4 +1,5 @@
 import { massText, volumeText } from '../words/figures.js';
+import { ENTRANCES, FEEDS, FLOWS, STRENGTHS, TEMPERS } from '../parts/colonyWords.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import {
@@ -17,32 +18,6 @@ import {
 } from '@furrow/core';
 
 import { dateText } from '../shell/times.js';
-
-type Temper = FactOf<'temper'>['temper'];
-type FactOf<Kind extends ColonyFact['kind']> = Extract<ColonyFact, { kind: Kind }>;
-const TEMPERS: Record<Temper, string> = {
-  calm: tell('colonyLines.calm'),
-  nervous: tell('colonyLines.nervous'),
-  defensive: tell('colonyLines.defensive'),
-};
-const STRENGTHS: Record<FactOf<'strength'>['strength'], string> = {
-  weak: tell('colonyLines.weak'),
-  middle: tell('colonyLines.middle'),
-  strong: tell('colonyLines.strong'),
-};
-const FLOWS: Record<Exclude<FactOf<'flow'>['flow'], 'none'>, string> = {
-  strong: tell('colonyLines.flow-strong'),
-  some: tell('colonyLines.flow-some'),
-};
-const FEEDS: Record<FactOf<'feeding'>['what'], string> = {
-  syrup: tell('colonyLines.syrup'),
-  fondant: tell('colonyLines.fondant'),
-};
-const ENTRANCES: Record<FactOf<'entrance'>['entrance'], string> = {
-  open: tell('colonyLines.entrance-open'),
-  reduced: tell('colonyLines.entrance-reduced'),
-  screened: tell('colonyLines.entrance-screened'),
-};
 
 /** One answer to a fact, a touch each. */
 interface Choice {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { TEMPERS } from '../parts/colonyWords.js';
 import { tell } from '../words/tell.js';
 import {
   SITE_NOTES,
@@ -56,14 +57,15 @@ const asksTemper = computed(
     props.hive.colony !== null &&
     state.value.temper === null,
 );
-const TEMPERS = ['calm', 'nervous', 'defensive'] as const;
-function noteTemper(temper: (typeof TEMPERS)[number]): unknown {
+type Temper = keyof typeof TEMPERS;
+const tempers = Object.keys(TEMPERS) as Temper[];
+function noteTemper(temper: Temper): unknown {
   const fact: ColonyFact = { kind: 'temper', temper };
   return go(
     '/colonyFacts',
     // Said today, whatever day is planned.
     { id: newId(), colonyId: props.hive.colony!.id, on: siteDate(props.hive, props.dayIso), fact },
-    `${props.hive.name}: ${temper}.`,
+    `${props.hive.name}: ${TEMPERS[temper]}.`,
   );
 }
 </script>
@@ -112,10 +114,10 @@ function noteTemper(temper: (typeof TEMPERS)[number]): unknown {
       <p>{{ tell('ReadyAsks.how-when-it-opened', { hive: hive.name }) }}</p>
       <span class="answers"
         ><Button
-          v-for="t in TEMPERS"
+          v-for="t in tempers"
           :key="t"
           outlined
-          :label="t"
+          :label="TEMPERS[t]"
           :loading="busy"
           @click="noteTemper(t)"
       /></span>

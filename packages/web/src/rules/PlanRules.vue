@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { STRENGTHS } from '../parts/colonyWords.js';
 import { months, tell } from '../words/tell.js';
 import { SCHOOLS, type HouseRules } from '@furrow/core';
 import { useStarting } from './starting.js';
@@ -37,7 +38,7 @@ function setMonth(month: Month, kg: number | null): void {
         v-for="s in ['weak', 'middle', 'strong'] as const"
         :key="s"
         v-model="draft.strengthPercent[s] as number | null"
-        :label="tell('PlanRules.colony-need', { s })"
+        :label="tell('PlanRules.colony-need', { s: STRENGTHS[s] })"
         unit="%"
         :min="0"
         :max="200"

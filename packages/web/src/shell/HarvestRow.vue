@@ -38,15 +38,25 @@ const stages = computed(() =>
     beads: (harvests.value ?? []).filter((b) => !b.closedAt && b.stage === stage).slice(0, 3),
   })),
 );
-/** In the sun the row is a strip wider than the phone: what is in view stands in its middle. */
+/** Room on a phone for the longest name of the language, px: eight words side by side keep a gap. */
+const LETTER_PX = 7;
+const stageWidth = computed(
+  () => `${Math.max(...stages.value.map(({ name }) => name.length)) * LETTER_PX + 6}px`,
+);
+/**
+ * In the sun the row is a strip wider than the phone, and in a language of long words its stages
+ * are: what is in view stands in the middle.
+ */
 const band = useTemplateRef<HTMLElement>('band');
+const strip = useTemplateRef<HTMLElement>('strip');
 async function slideToHere(): Promise<void> {
   await nextTick();
-  const frame = band.value;
-  const shown = frame?.querySelector<HTMLElement>('.here, .now');
-  if (!frame || !shown || frame.scrollWidth <= frame.clientWidth) return;
-  const { left, width } = shown.getBoundingClientRect();
-  frame.scrollLeft += left + width / 2 - frame.clientWidth / 2;
+  for (const frame of [band.value, strip.value]) {
+    const shown = frame?.querySelector<HTMLElement>('.here, .now');
+    if (!frame || !shown || frame.scrollWidth <= frame.clientWidth) continue;
+    const { left, width } = shown.getBoundingClientRect();
+    frame.scrollLeft += left + width / 2 - frame.clientWidth / 2;
+  }
 }
 onMounted(slideToHere);
 watch(() => [route.fullPath, ui.sun], slideToHere);
@@ -65,7 +75,12 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
         tell('common.today')
       }}</RouterLink>
     </div>
-    <nav class="stages" :style="{ '--stages': stages.length }" :aria-label="tell('HarvestRow.row')">
+    <nav
+      ref="strip"
+      class="stages"
+      :style="{ '--stages': stages.length, '--stage-width': stageWidth }"
+      :aria-label="tell('HarvestRow.row')"
+    >
       <div
         v-for="s in stages"
         :key="s.stage"
@@ -378,6 +393,9 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
   .stages {
     grid-row: 2;
     grid-column: 1 / -1;
+    grid-template-columns: repeat(var(--stages, 8), minmax(var(--stage-width), 1fr));
+    overflow: auto hidden;
+    scrollbar-width: none;
   }
   .stage-cell::before,
   .stage-cell::after {

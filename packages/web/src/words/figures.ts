@@ -38,3 +38,8 @@ export const figure = (value: number, digits = 0): string => here(() => value.to
 /** A figure as it is, with as few decimals as it has; at most so many where that is said. */
 export const plainFigure = (value: number, digits?: number): string =>
   here(() => String(digits === undefined ? value : Number(value.toFixed(digits))))();
+/** Both edges of a range without their unit: "1.5–2.0", one figure where they are said alike. */
+export const figureRange = (
+  { low, high }: Readonly<{ low: number; high: number }>,
+  digits = 0,
+): string => [...new Set([figure(low, digits), figure(high, digits)])].join('–');

@@ -1,4 +1,4 @@
-import type { Quantity } from '@furrow/core';
+import type { Quantity, With } from '@furrow/core';
 import type { DateTime } from 'luxon';
 import {
   agoSaid,
@@ -13,17 +13,14 @@ import {
 } from '@furrow/words';
 import { reader } from './units.js';
 
-/** What is said with nothing in it takes nothing. */
-type With<Key extends ScreenKey> = keyof ScreenValues<Key> extends never
-  ? []
-  : [values: ScreenValues<Key>];
-
 /**
  * A sentence of the screen, by its key, in the reader's language. Takes what stands in it; a key
  * that nobody declared, or a value that is missing, does not compile.
  */
-export const tell = <Key extends ScreenKey>(key: Key, ...[values]: With<Key>): string =>
-  speakScreen(key, values ?? {}, reader.value);
+export const tell = <Key extends ScreenKey, Given extends ScreenValues<Key>>(
+  key: Key,
+  ...[values]: With<ScreenValues<Key>, Given>
+): string => speakScreen(key, values ?? {}, reader.value);
 
 /** A quantity by itself, in the reader's units. */
 export const measured = (quantity: Quantity): string => quantitySaid(quantity, reader.value);

@@ -210,7 +210,10 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.placeHarvest.first-smoke-was-planned-h':
     'The first smoke was planned {hours} h earlier: planned anew from now.',
   'ready.placeHarvest.draw-off-in-between-or': 'draw off in between or bring another',
-  'ready.placeHarvest.no-free-vessel-in-kit': 'no free {role} vessel in the kit',
+  'ready.placeHarvest.no-free.tub': 'no free tub in the kit',
+  'ready.placeHarvest.no-free.upper': 'no free upper vessel in the kit',
+  'ready.placeHarvest.no-free.lower': 'no free lower vessel in the kit',
+  'ready.placeHarvest.no-free.settling': 'no free settling vessel in the kit',
   'ready.placeHarvest.short': '{shortL} short: {advice}.',
   'ready.placeHarvest.before-it-can-be-what':
     'Before it can be: what comes first is done at {from}.',

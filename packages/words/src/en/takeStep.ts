@@ -54,8 +54,9 @@ export const takeStep: Sentences<TakeStepSays> = {
     'Let the light drive them down; the pause comes after half as many stings.',
   'take.step.they-fill-up-with-honey': 'They fill up with honey and calm down. It takes its time.',
   'take.step.smoke-again': 'Smoke again',
-  'take.step.they-were-at-last-look':
-    'They were {temper} at the last look: once more, then wait again.',
+  'take.step.they-were.nervous': 'They were nervous at the last look: once more, then wait again.',
+  'take.step.they-were.defensive':
+    'They were defensive at the last look: once more, then wait again.',
   'take.step.smoked-again': 'Smoked again',
   'take.step.still-running-up-or-striking':
     'Still running up or striking the veil? Shut it and come another day.',

@@ -77,7 +77,7 @@ export const look: Sentences<LookSays> = {
   'look.age.old': '{fact} de {days, plural, one {# dia} other {# dias}}',
   'look.age.stale':
     '{fact} de {days, plural, one {# dia} other {# dias}}: velho demais para contar',
-  'look.verdict.take': 'Tirar',
+  'look.verdict.take': 'Colher',
   'look.verdict.leave': 'Deixar',
   'look.verdict.test': 'Testar antes',
   'look.verdict.not-read': 'Não lido',

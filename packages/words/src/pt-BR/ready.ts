@@ -218,7 +218,10 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.placeHarvest.first-smoke-was-planned-h':
     'A primeira fumaça estava planejada {hours} h antes: planejado de novo a partir de agora.',
   'ready.placeHarvest.draw-off-in-between-or': 'esvazie no meio ou traga outra',
-  'ready.placeHarvest.no-free-vessel-in-kit': 'nenhuma vasilha livre no material ({role})',
+  'ready.placeHarvest.no-free.tub': 'nenhuma bacia livre no material',
+  'ready.placeHarvest.no-free.upper': 'nenhuma vasilha de cima livre no material',
+  'ready.placeHarvest.no-free.lower': 'nenhuma vasilha de baixo livre no material',
+  'ready.placeHarvest.no-free.settling': 'nenhuma vasilha de decantar livre no material',
   'ready.placeHarvest.short': 'Faltam {shortL}: {advice}.',
   'ready.placeHarvest.before-it-can-be-what':
     'Antes de poder ser: o que vem antes fica pronto {from}.',

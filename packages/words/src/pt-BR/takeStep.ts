@@ -54,8 +54,10 @@ export const takeStep: Sentences<TakeStepSays> = {
     'Deixe a luz fazê-las descer; a pausa vem depois de metade das ferroadas.',
   'take.step.they-fill-up-with-honey': 'Elas se enchem de mel e se acalmam. Leva o seu tempo.',
   'take.step.smoke-again': 'Fumaça de novo',
-  'take.step.they-were-at-last-look':
-    'Estavam {temper} no último olhar: mais uma vez, depois espere de novo.',
+  'take.step.they-were.nervous':
+    'Estavam nervosas no último olhar: mais uma vez, depois espere de novo.',
+  'take.step.they-were.defensive':
+    'Estavam defensivas no último olhar: mais uma vez, depois espere de novo.',
   'take.step.smoked-again': 'Fumaça dada de novo',
   'take.step.still-running-up-or-striking':
     'Ainda correm ou batem no véu? Feche e venha outro dia.',

@@ -88,9 +88,12 @@ export function massColumn(
   };
 }
 
+/** Both edges of a range; one figure where they are said alike. */
+const edges = (low: string, high: string): string => (low === high ? low : `${low}–${high}`);
+
 /** The two edges of a range of kilograms: "1.7–2.2 kg". */
 export const massRangeText = (range: Range, units: Units = METRIC): string =>
-  `${massFigure(range.low, units)}–${massFigure(range.high, units)} ${largeUnit(units)}`;
+  `${edges(massFigure(range.low, units), massFigure(range.high, units))} ${largeUnit(units)}`;
 
 /** The two edges of a range of grams, to 10 g: "100–250 g"; both in pounds where one is. */
 export function smallMassRangeText(range: Range, units: Units = METRIC): string {
@@ -101,7 +104,7 @@ export function smallMassRangeText(range: Range, units: Units = METRIC): string 
     );
   const edge = (g: number): string =>
     inPounds(units) ? gToOz(g).toFixed(1) : String(Math.round(g / 10) * 10);
-  return `${edge(range.low)}–${edge(range.high)} ${smallUnit(units)}`;
+  return `${edges(edge(range.low), edge(range.high))} ${smallUnit(units)}`;
 }
 
 /**

@@ -289,7 +289,7 @@ export const choose: Sentences<typeof english> = {
   ],
   'headline.sealed-pots-out': '{drawn} de {sealed} potes fechados saem',
   'headline.stay-here': '{sealed} ficam aqui.',
-  'headline.out': '{hive} sai',
+  'headline.out': '{hive} fora',
   'headline.stay-here-2': '{shown} ficam aqui.',
   'spareText.to-spare': '{kg} de sobra',
   'spareText.short': 'faltam {kg}',
@@ -309,7 +309,7 @@ export const choose: Sentences<typeof english> = {
   'PoisonQuestion.plants-that-give-poisonous-honey-2':
     '{site}: anotadas plantas que dão mel venenoso.',
   'ChooseHive.touch-to-lift': [
-    'Toque para erguer ({unit}), outra vez para pôr de volta. {figures}Sua regra:',
+    'Toque um {unit} para erguer, outra vez para pôr de volta. {figures}Sua regra:',
     '{percent} % operculado.',
   ],
   'CombOrLiquidView.brings-more': '{lead} traz mais em {years} de 10 anos assim.',

@@ -69,7 +69,7 @@ export const drawing: Sentences<typeof english> = {
   'WinterBalance.balance-stays-counted-low-needed':
     'Balanço: ficam {low}, contado por baixo, precisa-se de {need}',
   'WinterBalance.not-said': 'não dito',
-  'WinterBalance.needed': 'preciso',
+  'WinterBalance.needed': 'necessários',
   'paintCanvas.brood': 'cria',
   'SectionStingless.brood-never-opened': 'cria, nunca aberta',
   'SectionStingless.never-opened': 'nunca aberta',
