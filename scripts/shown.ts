@@ -1,8 +1,9 @@
 /**
  * Holds what a template shows to be a text, a number or nothing: a saying that was not said would
- * stand there with its key and values, the name of a choice (`'calm'`) in English in every language. The compiler takes anything in a template's braces, so the
- * screens are copied, each brace is wrapped in a function that takes only what can be read, and the
- * copy is compiled. Ends with 1 where something else is shown.
+ * stand there with its key and values, the name of a choice (`'calm'`) in English in every
+ * language. The compiler takes anything in a template's braces, so the screens are copied, each
+ * brace and each name that is heard is wrapped in a function that takes only what can be read, and
+ * the copy is compiled. Ends with 1 where something else is shown.
  */
 import { spawnSync } from 'node:child_process';
 import { cpSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';

@@ -131,7 +131,7 @@ export function sayer<Sayings>() {
     ...[values]: With<Sayings[Key], Given>
   ): Say => ({
     key,
-    with: (values ?? {}) as Say['with'],
+    with: values ?? {},
   });
 }
 
