@@ -121,9 +121,7 @@ export function incidentAnswer(
           ...care,
           ...{
             stop: [takeSay('take.incidents.take-no-more-cover-combs'), ...running],
-            pause: [
-              takeSay('take.incidents.cover-hive-step-back-ten', { pAUSEMINUTES: PAUSE_MINUTES }),
-            ],
+            pause: [takeSay('take.incidents.cover-hive-step-back-ten', { minutes: PAUSE_MINUTES })],
             'go-on': [],
           }[advice],
         ],

@@ -87,7 +87,7 @@ export interface TakeSays extends TakeStepSays {
   'take.incidents.stings-today': { stings: number };
   'take.incidents.how-many-now': object;
   'take.incidents.take-no-more-cover-combs': object;
-  'take.incidents.cover-hive-step-back-ten': { pAUSEMINUTES: SayValue };
+  'take.incidents.cover-hive-step-back-ten': { minutes: SayValue };
   'take.incidents.your-rule-stops-at-only': { stingsStop: SayValue };
   'take.incidents.your-rule-pauses-at': { stingsPause: SayValue };
   'take.incidents.go-on-slowly': object;

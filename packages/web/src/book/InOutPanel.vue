@@ -130,7 +130,7 @@ const TABLES = [
           >{{ ' '
           }}{{
             tell('InOutPanel.things-were-changed-here-since', {
-              reduce: rows.reduce((n, t) => n + t.older, 0),
+              things: rows.reduce((n, t) => n + t.older, 0),
             })
           }}</template
         >

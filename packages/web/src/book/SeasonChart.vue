@@ -160,9 +160,9 @@ function points(d: Points): ChartConfiguration {
           callbacks: {
             label: (i) =>
               tell('SeasonChart.estimated-weighed', {
-                dataIndex: d.points[i.dataIndex].name,
-                x: figure(d.points[i.dataIndex].x, 2),
-                y: figure(d.points[i.dataIndex].y, 2),
+                comb: d.points[i.dataIndex].name,
+                estimated: figure(d.points[i.dataIndex].x, 2),
+                weighed: figure(d.points[i.dataIndex].y, 2),
               }),
           },
         },

@@ -215,9 +215,7 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
         @change="open(($event.target as HTMLSelectElement).value as Delimiter)"
       >
         <option v-for="m in MARKS" :key="m.value" :value="m.value">{{ m.label }}</option></select
-      ><span class="sub">{{
-        tell('SpreadsheetPanel.rows', { toLocaleString2: opened.rows.toLocaleString('en') })
-      }}</span>
+      ><span class="sub">{{ tell('SpreadsheetPanel.rows', { rows: opened.rows }) }}</span>
     </div>
     <div class="scroll" tabindex="0" role="region" :aria-label="tell('SpreadsheetPanel.sheet')">
       <table class="plain sheet">

@@ -36,6 +36,7 @@ const rules = useRules();
 const jars = useJars();
 const failure = failureOf(rules, jars);
 const SEED = 20260314;
+const DRAWS = 20_000;
 const { draft } = useDraft<CombDraft | null>('comb-or-liquid-2', () => null);
 const money = computed(() => rules.data.value?.rules.currency ?? '');
 const units = computed(() => rules.data.value?.rules.units ?? METRIC);
@@ -78,7 +79,7 @@ const input = computed(() => {
     piecesAMonth: d.piecesAMonth,
     kgAMonth: d.kgAMonth,
     outShare: outShare.value,
-    draws: 20_000,
+    draws: DRAWS,
     seed: SEED,
   };
 });
@@ -292,7 +293,8 @@ const verdict = computed(() => {
           <p>
             {{
               tell('CombOrLiquidView.20-000-years-drawn-with', {
-                sEED: SEED,
+                years: DRAWS,
+                seed: SEED,
                 finished: n0(shown.chances.finished * 100),
                 half: n0(shown.chances.half * 100),
                 spoilt: n0(shown.chances.spoilt * 100),

@@ -41,9 +41,16 @@ function gives(offer: WayOffer): string {
   const o = offer.outcome;
   if (!o) return tell('InHand.not-known');
   const parts = [];
-  if (o.pieces.high > 0) parts.push(tell('InHand.pieces', { pieces: figureRange(o.pieces, 0) }));
+  const mostOf = ({ high }: { high: number }): number => Math.round(high);
+  if (o.pieces.high > 0)
+    parts.push(tell('InHand.pieces', { pieces: figureRange(o.pieces, 0), most: mostOf(o.pieces) }));
   if (o.chunkJars.high > 0)
-    parts.push(tell('InHand.chunk-jars', { chunkJars: figureRange(o.chunkJars, 0) }));
+    parts.push(
+      tell('InHand.chunk-jars', {
+        chunkJars: figureRange(o.chunkJars, 0),
+        most: mostOf(o.chunkJars),
+      }),
+    );
   if (o.honeyKg.high > 0) parts.push(estimated(o.honeyKg));
   return parts.join(', ') || tell('InHand.nothing');
 }

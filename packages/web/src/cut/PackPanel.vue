@@ -188,7 +188,7 @@ async function byHand(): Promise<void> {
     await go(
       '/pieces',
       { id: newId(), batchId: props.detail.batch.id, count: count.value, totalG: totalG.value },
-      tell('PackPanel.pieces-written-down', { count: count.value }),
+      tell('PackPanel.pieces-written-down', { count: count.value ?? 0 }),
     )
   )
     [count.value, total.value] = [null, ''];

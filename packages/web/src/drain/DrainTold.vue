@@ -28,7 +28,7 @@ const clock = computed(() => {
 });
 const clockLabel = computed(() =>
   tell('DrainTold.hours-minutes', {
-    hours: clock.value.hours,
+    hours: Number(clock.value.hours),
     minutes: Number(clock.value.minutes),
   }),
 );

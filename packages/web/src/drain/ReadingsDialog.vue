@@ -158,10 +158,10 @@ async function bring(): Promise<void> {
         <b>{{ tell('ReadingsDialog.this-will-come-in') }}</b>
         {{
           tell('ReadingsDialog.weights-lower-vessel-temperatures', {
-            count: count('mass'),
-            count2: count('temperature'),
-            count3: count('moisture'),
-            found: found.length - usable,
+            weights: count('mass'),
+            temperatures: count('temperature'),
+            waters: count('moisture'),
+            leftOut: found.length - usable,
           })
         }}
       </p>

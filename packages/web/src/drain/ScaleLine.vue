@@ -48,7 +48,7 @@ async function sendRow(): Promise<void> {
       instrument: serial.value ? 'scale' : tell('ScaleLine.bench-scale'),
       readings: row,
     },
-    tell('ScaleLine.readings-kept', { row: row.length }),
+    tell('ScaleLine.readings-kept', { readings: row.length }),
   );
   // What did not arrive waits and is sent again; the server knows readings by their instant.
   if (sent) kept.value += row.length;

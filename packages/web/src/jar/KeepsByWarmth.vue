@@ -40,10 +40,10 @@ const rows = computed(() => {
 });
 /** Days as a person says them: some weeks, some months, some years. */
 function span(days: number): string {
-  if (days < 60) return tell('KeepsByWarmth.weeks', { days: Math.round(days / 7) });
+  if (days < 60) return tell('KeepsByWarmth.weeks', { weeks: Math.round(days / 7) });
   return days < 730
-    ? tell('KeepsByWarmth.months', { days: Math.round(days / 30.4) })
-    : tell('KeepsByWarmth.years', { days: Math.round(days / 365) });
+    ? tell('KeepsByWarmth.months', { months: Math.round(days / 30.4) })
+    : tell('KeepsByWarmth.years', { years: Math.round(days / 365) });
 }
 </script>
 

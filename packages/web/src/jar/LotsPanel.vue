@@ -157,7 +157,7 @@ async function fillAll(): Promise<void> {
   await filling.go(
     '/fillings/several',
     { fillings: now.value.map((f) => ({ id: newId(), ...f })) },
-    tell('LotsPanel.jars-filled', { n }),
+    tell('LotsPanel.jars-filled', { jars: n }),
   );
 }
 const water = ref<Record<string, number | null>>({});
@@ -295,7 +295,7 @@ async function pour(): Promise<void> {
       class="main"
       :label="
         now.length
-          ? tell('LotsPanel.filled-jars-as-drawn', { reduce: now.reduce((n, f) => n + f.count, 0) })
+          ? tell('LotsPanel.filled-jars-as-drawn', { jars: now.reduce((n, f) => n + f.count, 0) })
           : tell('LotsPanel.nothing-to-fill-yet')
       "
       :disabled="!now.length || working"

@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { figure, massText, smallMassText, volumeText } from '../words/figures.js';
+import {
+  figure,
+  massText,
+  smallMassRangeText,
+  smallMassText,
+  volumeText,
+} from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   RINSE_FATE_WORDS,
@@ -328,8 +334,7 @@ const options = (map: Record<string, Say>): { label: string; value: string }[] =
       <p v-if="expected" class="sub">
         {{
           tell('WaxPanel.about-clean', {
-            replace: g(expected.cleanG.low).replace(/ .*/, ''),
-            high: g(expected.cleanG.high),
+            clean: smallMassRangeText(expected.cleanG, units),
             sentence: said(expected.sentence),
           })
         }}

@@ -10,6 +10,7 @@ import TextField from '../parts/TextField.vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
 import { dateText } from '../shell/times.js';
+import { said } from '../words/units.js';
 import HiveWeight from './HiveWeight.vue';
 import { colonyLines, colonySummary } from './colonyLines.js';
 
@@ -68,7 +69,10 @@ async function note(fact: ColonyFact): Promise<void> {
   const done = await go(
     '/colonyFacts',
     { id: newId(), colonyId: props.hive.colony!.id, on: on.value, fact },
-    tell('ColonyLine.noted', { hive: props.hive.name, replace: fact.kind.replace('-', ' ') }),
+    tell('ColonyLine.noted', {
+      hive: props.hive.name,
+      fact: said({ key: `entry.fact.${fact.kind}`, with: {} }),
+    }),
   );
   if (done) close(answered);
 }

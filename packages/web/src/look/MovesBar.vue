@@ -113,7 +113,7 @@ async function give(): Promise<void> {
     { toHiveId: toHiveId.value, health: health.value || null, broodCheckedOn: checkedOn.value },
     tell('MovesBar.box-given-to', {
       number: box.value!.number,
-      find: others.value.find((h) => h.id === toHiveId.value)?.name,
+      hive: others.value.find((h) => h.id === toHiveId.value)?.name,
     }),
   );
   if (done) giving.value = false;

@@ -38,7 +38,7 @@ const text = computed(() => {
 const more = computed(() => {
   const n = water.value?.moreDrops;
   return n
-    ? tell('WaterAtBench.more-drops-would-tell-mean', { n, wITHINPOINTS: WITHIN_POINTS })
+    ? tell('WaterAtBench.more-drops-would-tell-mean', { more: n, points: WITHIN_POINTS })
     : null;
 });
 async function keep({ side: _side, cells: _cells, ...reading }: Reading): Promise<void> {

@@ -105,8 +105,8 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
         >
           {{
             tell('Timetable.take-care', {
-              split: said(cautionsOf(s)[0].text).split(/[.:;]/)[0],
-              s:
+              caution: said(cautionsOf(s)[0].text).split(/[.:;](?:\s|$)/)[0],
+              more:
                 cautionsOf(s).length > 1
                   ? tell('Timetable.and-more', { s: cautionsOf(s).length - 1 })
                   : '',

@@ -28,14 +28,14 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.benchTasks.in-its-wrap-so-that':
     'In its wrap, so that water settles on the wrap and not on the comb.',
   'ready.benchTasks.cut-strips': 'Cut the strips',
-  'ready.benchTasks.cut-about-pieces': 'Cut about {pieces} pieces',
+  'ready.benchTasks.cut-about-pieces': 'Cut about {pieces, plural, one {# piece} other {# pieces}}',
   'ready.benchTasks.sharp-dry-knife-away-from': 'A sharp dry knife; away from the hand.',
   'ready.benchTasks.drip-on-rack': 'Drip on the rack',
   'ready.benchTasks.cut-edges-run-dry-under':
     'Cut edges run dry; under a cover against bees and damp.',
   'ready.benchTasks.pack-and-weigh-pieces': 'Pack and weigh the pieces',
   'ready.benchTasks.net-weight-each-to-scales': "Net weight of each, to the scale's step.",
-  'ready.benchTasks.label-pieces': 'Label {pieces} pieces',
+  'ready.benchTasks.label-pieces': 'Label {pieces, plural, one {# piece} other {# pieces}}',
   'ready.benchTasks.from-record-never-typed': 'From the record, never typed.',
   'ready.benchTasks.press': 'Press',
   'ready.benchTasks.through-cloth-slowly-warm-comb':
@@ -75,8 +75,8 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
     'Your doctor, if anyone here ever swelled up beyond the sting or lost breath.',
   'ready.cautions.they-are-noted-as-defensive': 'They are noted as defensive.',
   'ready.cautions.if-they-come-in-mass': [
-    'If they come in a mass: leave, cover the face, into a house or car, never into',
-    'water. People and animals away first. Do not go back to finish.',
+    'If they come in a mass: cover the face and leave, people and animals first, into a',
+    'house or car, never into water. Do not go back to finish.',
   ],
   'ready.cautions.smoker-on-bare-ground-water':
     'Smoker on bare ground, water beside it, cold before you go.',

@@ -6,7 +6,7 @@ export const take: Sentences<Omit<TakeSays, keyof TakeStepSays>> = {
     'full again by then at the pace seen since they were drained',
   'take.frameRefill.full-again-by-then-if': 'full again by then if they fill as they did before',
   'take.frameRefill.at-most-weeks-your-rule':
-    'at most {maxWeeks} weeks, your rule: full and forgotten, they crystallise',
+    'at most {maxWeeks, plural, one {# week} other {# weeks}}, your rule: full and forgotten, they crystallise',
   'take.frameRun.reset-and-plugged-what-left':
     'Reset and plugged. What is left in it drains to the bees.',
   'take.frameRun.this-frame-closed': 'This frame is closed.',
@@ -120,7 +120,7 @@ export const take: Sentences<Omit<TakeSays, keyof TakeStepSays>> = {
   'take.incidents.how-many-now': 'How many now?',
   'take.incidents.take-no-more-cover-combs': 'Take no more. Cover the combs, close the hive.',
   'take.incidents.cover-hive-step-back-ten':
-    'Cover the hive, step back ten metres, wait {pAUSEMINUTES} minutes.',
+    'Cover the hive, step back ten metres, wait {minutes} minutes.',
   'take.incidents.your-rule-stops-at-only':
     'Your rule stops at {stingsStop}: only closing is left.',
   'take.incidents.your-rule-pauses-at': 'Your rule pauses at {stingsPause}.',

@@ -84,13 +84,15 @@ export const look: Sentences<LookSays> = {
   'look.headline.ripe-but-theirs': 'Maduro, mas é delas.',
   'look.headline.theirs': 'É delas.',
   'look.headline.not-open-yet': 'Não abra na colmeia ainda. {why}',
-  'look.judgeBox.all': 'Todos os {combs} favos',
+  'look.judgeBox.all': '{combs, plural, one {O único favo} other {Todos os # favos}}',
   'look.judgeBox.brood': 'Cria em {combs}: a caixa fica.',
-  'look.judgeBox.brood-in-all': 'Cria em todos os {combs} favos: a caixa fica.',
+  'look.judgeBox.brood-in-all':
+    'Cria {combs, plural, one {no único favo} other {em todos os # favos}}: a caixa fica.',
   'look.judgeBox.unread': '{unread} de {combs} favos ainda não lidos.',
   'look.judgeBox.test': '{combs}: testar antes.',
   'look.judgeBox.leave': '{leave} de {combs} favos não são para tirar: {why}',
-  'look.judgeBox.take': 'Todos os {combs} favos podem ser tirados.',
+  'look.judgeBox.take':
+    '{combs, plural, one {O único favo pode ser tirado.} other {Todos os # favos podem ser tirados.}}',
   'look.brood.rule': 'cria viva',
   'look.brood.rule-used': 'favo que já teve cria fica',
   'look.brood.used': 'Já teve cria: pela sua regra esse favo fica na colmeia.',

@@ -31,14 +31,15 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.benchTasks.in-its-wrap-so-that':
     'No plástico, para que a água se junte nele e não no favo.',
   'ready.benchTasks.cut-strips': 'Cortar as tiras',
-  'ready.benchTasks.cut-about-pieces': 'Cortar cerca de {pieces} pedaços',
+  'ready.benchTasks.cut-about-pieces':
+    'Cortar cerca de {pieces, plural, one {# pedaço} other {# pedaços}}',
   'ready.benchTasks.sharp-dry-knife-away-from': 'Uma faca afiada e seca; para longe da mão.',
   'ready.benchTasks.drip-on-rack': 'Pingar na grade',
   'ready.benchTasks.cut-edges-run-dry-under':
     'As bordas cortadas secam; cobertas contra abelhas e umidade.',
   'ready.benchTasks.pack-and-weigh-pieces': 'Embalar e pesar os pedaços',
   'ready.benchTasks.net-weight-each-to-scales': 'Peso líquido de cada um, ao passo da balança.',
-  'ready.benchTasks.label-pieces': 'Rotular {pieces} pedaços',
+  'ready.benchTasks.label-pieces': 'Rotular {pieces, plural, one {# pedaço} other {# pedaços}}',
   'ready.benchTasks.from-record-never-typed': 'Do registro, nunca digitado.',
   'ready.benchTasks.press': 'Prensar',
   'ready.benchTasks.through-cloth-slowly-warm-comb': 'Em pano, devagar; favo morno prensa melhor.',
@@ -78,8 +79,8 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
     'O seu médico, se alguém aqui já inchou além da ferroada ou perdeu o ar.',
   'ready.cautions.they-are-noted-as-defensive': 'Estão anotadas como defensivas.',
   'ready.cautions.if-they-come-in-mass': [
-    'Se vierem em massa: saia, cubra o rosto, para dentro de casa ou carro, nunca na',
-    'água. Pessoas e animais para longe primeiro. Não volte para terminar.',
+    'Se vierem em massa: cubra o rosto e saia, pessoas e animais primeiro, para dentro de',
+    'casa ou carro, nunca na água. Não volte para terminar.',
   ],
   'ready.cautions.smoker-on-bare-ground-water':
     'Fumigador em chão limpo, água ao lado, frio antes de você ir.',

@@ -6,7 +6,7 @@ export const take: Sentences<Omit<TakeSays, keyof TakeStepSays>> = {
     'cheio de novo até lá no ritmo visto desde que escorreram',
   'take.frameRefill.full-again-by-then-if': 'cheio de novo até lá se encherem como antes',
   'take.frameRefill.at-most-weeks-your-rule':
-    'no máximo {maxWeeks} semanas, sua regra: cheios e esquecidos, cristalizam',
+    'no máximo {maxWeeks, plural, one {# semana} other {# semanas}}, sua regra: cheios e esquecidos, cristalizam',
   'take.frameRun.reset-and-plugged-what-left':
     'Fechado e tampado. O que resta nele escorre para as abelhas.',
   'take.frameRun.this-frame-closed': 'Este quadro está fechado.',
@@ -114,7 +114,7 @@ export const take: Sentences<Omit<TakeSays, keyof TakeStepSays>> = {
   'take.incidents.how-many-now': 'Quantas agora?',
   'take.incidents.take-no-more-cover-combs': 'Não colha mais. Cubra os favos, feche a colmeia.',
   'take.incidents.cover-hive-step-back-ten':
-    'Cubra a colmeia, afaste-se dez metros, espere {pAUSEMINUTES} minutos.',
+    'Cubra a colmeia, afaste-se dez metros, espere {minutes} minutos.',
   'take.incidents.your-rule-stops-at-only': 'Sua regra para em {stingsStop}: só resta fechar.',
   'take.incidents.your-rule-pauses-at': 'Sua regra faz pausa em {stingsPause}.',
   'take.incidents.go-on-slowly': 'Siga, devagar.',

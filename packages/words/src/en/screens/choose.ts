@@ -99,7 +99,7 @@ export const choose = {
   'CombOrLiquidView.would-give-what-was-sold':
     'would give what was sold and asked for; begin with {mid}. {narrow}',
   'CombOrLiquidView.20-000-years-drawn-with': [
-    '20 000 years drawn with seed {sEED}; the same numbers give the same picture. A super',
+    '{years, plural, one {# year} other {# years}} drawn with seed {seed}; the same numbers give the same picture. A super',
     'finishes in {finished} %, comes out half in {half} %, is spoilt in {spoilt} %: your',
     'own counts with one of each added, so that few supers give a wide answer; nothing',
     'counted gives a third each. A half super gives 25–60 % of its pieces, a finished one',
@@ -304,8 +304,8 @@ export const choose = {
   'CombOrLiquidView.brings-more': '{lead} brings more in {years} of 10 such years.',
   'CombPlain.say-how-many':
     '{inAll}. Say how many are sold a month at each price, and the months stand here.',
-  'InHand.pieces': '{pieces} pieces',
-  'InHand.chunk-jars': '{chunkJars} chunk jars',
+  'InHand.pieces': '{pieces} {most, plural, one {piece} other {pieces}}',
+  'InHand.chunk-jars': '{chunkJars} {most, plural, one {chunk jar} other {chunk jars}}',
   'InHand.nothing': 'nothing',
   'useFigures.each-capped': '{where} each: % capped and {mass} honey.',
   'WinterHolds.one-not-read': '{labels} is not read and counts as nothing.',

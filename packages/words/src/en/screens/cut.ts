@@ -15,7 +15,8 @@ export const cut = {
   'BatchPanel.at-most-more-would-be': 'At most {gap} % more would be possible.',
   'BatchPanel.keep-these-plans': 'Keep these plans',
   'BatchPanel.put-them-away': 'Put them away',
-  'BatchPanel.lay-combs-on-board': 'Lay {unlaid} combs on the board',
+  'BatchPanel.lay-combs-on-board':
+    'Lay {unlaid, plural, one {# comb} other {# combs}} on the board',
   'BatchPanel.plan-combs-together': 'Plan {open, plural, one {# comb} other {# combs}} together',
   'BatchPanel.all-combs-against-one-stock':
     'All combs against one stock: the boxes that are short go where they fit best.',
@@ -30,7 +31,8 @@ export const cut = {
   'BoardPanel.its-sheet-in-its-season': ', its sheet in its {sheetSeasons}. season',
   'BoardPanel.it-can-still-be-crushed': '{spoilt}{sheet}. It can still be crushed.',
   'BoardPanel.side-up': 'Side up',
-  'BoardPanel.on-board-pieces': '{comb} on the board, {drawn} pieces',
+  'BoardPanel.on-board-pieces':
+    '{comb} on the board, {drawn, plural, one {# piece} other {# pieces}}',
   'BoardPanel.to-crush': 'to crush',
   'BoardPanel.less-empty-boxes': 'less the empty boxes{proven}',
   'BoardPanel.cut-away-from-hand-sticky': 'Cut away from the hand; a sticky handle slips.',
@@ -72,7 +74,7 @@ export const cut = {
   'ColdPanel.text': '{dueAt} {dueAt2}',
   'ColdPanel.on-rack': 'On the rack',
   'ColdPanel.edges-should-have-stopped-weeping':
-    'the edges should have stopped weeping, by the slow edge. {pieces} pieces at {said}.',
+    'the edges should have stopped weeping, by the slow edge. {pieces, plural, one {# piece} other {# pieces}} at {said}.',
   'ColdPanel.they-have-stopped-weeping': 'They have stopped weeping',
   'ColdPanel.off-rack': 'Off the rack.',
   'ColdPanel.cut-edges-weep-to-h': 'Cut edges weep {low} to {high} h at {said} and {water} % water',
@@ -115,7 +117,7 @@ export const cut = {
   'ColdPanel.cut-first': 'Cut first',
   'ColdPanel.cracked-under-knife-and-in': [
     '{order}: {crackedKnife} cracked under the knife and {crackedCold} in the cold, of',
-    '{pieces} pieces.',
+    '{pieces, plural, one {# piece} other {# pieces}}.',
   ],
   'ColdPanel.which-cracks-less-here-shows': 'Which cracks less here shows once you have tried.',
   'ColdPanel.against': 'Against',
@@ -230,9 +232,10 @@ export const cut = {
   'RecordPanel.sold': 'Sold',
   'RecordPanel.given': 'Given',
   'RecordPanel.eaten': 'Eaten',
-  'RecordPanel.sheet-seasons': '(sheet of {sheetSeasons} seasons)',
+  'RecordPanel.sheet-seasons':
+    '(sheet of {sheetSeasons, plural, one {# season} other {# seasons}})',
   'useBoardActs.comb-on-board': 'comb on the board',
-  'useBoardActs.pieces-planned': '{pieces} pieces planned.',
+  'useBoardActs.pieces-planned': '{pieces, plural, one {# piece} other {# pieces}} planned.',
   'useBoardActs.drawn': '{kind} drawn.',
   'useBoardActs.rubbed-out': 'Rubbed out.',
   'useKnife.this-comb-cannot-be-planned': 'This comb cannot be planned.',
@@ -250,8 +253,8 @@ export const cut = {
   'ColdPanel.in-freezer': 'In the freezer.',
   'PackPanel.written-down': '{g} written down.',
   'PackPanel.packed-into': '{list} packed into {box}.',
-  'PackPanel.chunk-jars-filled': '{poured} chunk jars filled.',
-  'PackPanel.pieces-written-down': '{count} pieces written down.',
+  'PackPanel.chunk-jars-filled': '{poured, plural, one {# chunk jar} other {# chunk jars}} filled.',
+  'PackPanel.pieces-written-down': '{count, plural, one {# piece} other {# pieces}} written down.',
   'useBoardActs.on-board': '{comb} is on the board.',
   'useBoardActs.last-cut-all-pieces-are': 'The last cut: all pieces are free.',
   'useBoardActs.cut-made': 'Cut {n} made.',

@@ -100,7 +100,7 @@ export const look = {
   'HiveWeight.less': 'less',
   'HiveWeight.more': 'more',
   'HiveWeight.in-days-since-that-speaks':
-    ': {gainKg} {gainKg2} in {days} days since {fromOn}. That speaks for {says}.',
+    ': {gainKg} {gainKg2} in {days, plural, one {# day} other {# days}} since {fromOn}. That speaks for {says}.',
   'HiveWeight.dearth': 'dearth',
   'HiveWeight.note-forage': 'Note the forage: {flow}',
   'LookActs.before': '← {unitWord} before',
@@ -219,7 +219,7 @@ export const look = {
     'The painted cells of side {side} were put aside: the bands are newer.',
   'lookDraft.side-goes-by-its-cells':
     'Side {side} goes by its cells now: {capped} % capped, the bands said {capped2} %.',
-  'ColonyLine.noted': '{hive}: {replace} noted.',
+  'ColonyLine.noted': '{hive}: {fact}.',
   'ColonyLine.colony-since': '{hive}: colony since {started}.',
   'HivePicture.follower-board-behind-bar': 'Follower board behind bar {boardAt}.',
   'LookHive.its-brood-box-can-be': 'Its brood box can be read now.',
@@ -227,7 +227,7 @@ export const look = {
   'MovesBar.box-turned-round': 'Box {number} turned round.',
   'MovesBar.box-as-young-as-today': 'Box {number}: as young as today.',
   'MovesBar.box-taken-off': 'Box {number} taken off.',
-  'MovesBar.box-given-to': 'Box {number} given to {find}.',
+  'MovesBar.box-given-to': 'Box {number} given to {hive}.',
   'NewHive.site-made': 'Site {site} made.',
   'NewHive.stands': '{draft} stands.',
   'RisksOnce.risks-read': '{kind}: risks read.',

@@ -297,10 +297,10 @@ export const lookComb = {
   'CombHere.comb-on-bar-noted': 'Comb on bar {slot} noted.',
   'CombHere.has-no-comb': '{placeName} has no comb.',
   'FromBelow.box-seen-from-below-combs':
-    'Box {number} seen from below: {looks} combs written down.',
+    'Box {number} seen from below: {looks, plural, one {# comb} other {# combs}} written down.',
   'useLookMaking.mirrored-to-side-capped-there':
     'Mirrored to side {side}: {capped} % capped there.',
-  'useWholeBox.combs-written-down': '{looks} combs written down.',
+  'useWholeBox.combs-written-down': '{looks, plural, one {# comb} other {# combs}} written down.',
   'RipeningLine.capped-each': 'Capped at each look: {points}{met}',
   'VerdictPanel.packing-frame': '(less a gap of {gap}) × 0.55 to 0.79, plastic walls and all',
   'VerdictPanel.wax-in-caps': 'Wax is in the caps alone, {wax} on {area}.',

@@ -88,8 +88,8 @@ export const parts = {
   'WaterAtBench.drops-mean-apart': '{count} drops, mean {meanPercent} %, {spreadPercent} apart',
   'WaterAtBench.water': '{percent} % water: {drops}, {where}, {when}.',
   'WaterAtBench.more-drops-would-tell-mean': [
-    '{n, plural, one {# more drop} other {# more drops}} would tell the mean to',
-    '{wITHINPOINTS} points.',
+    '{more, plural, one {# more drop} other {# more drops}} would tell the mean to',
+    '{points} points.',
   ],
   'WaterAtBench.water-2': 'Water',
   'WeighFields.lighter-than-empty-vessel': 'Lighter than the empty vessel, {tareG}.',

@@ -164,7 +164,7 @@ export const ready = {
   'SiteDialog.dearth': 'dearth',
   'SiteDialog.write-notes-down': 'Write the notes down',
   'Timetable.and-more': ', and {s} more',
-  'Timetable.take-care': 'Take care: {split}{s}',
+  'Timetable.take-care': 'Take care: {caution}{more}',
   'Timetable.ask': 'Ask: {ask}',
   'Timetable.begins': '{several}{title}, begins',
   'Timetable.waits': 'waits',

@@ -49,8 +49,11 @@ export const bench: Sentences<typeof english> = {
   'ReadingsDialog.bring-readings-in-senml-file': 'Trazer leituras, um arquivo SenML',
   'ReadingsDialog.this-will-come-in': 'Isto vai entrar:',
   'ReadingsDialog.weights-lower-vessel-temperatures': [
-    '{count} pesos da vasilha de baixo, {count2} temperaturas, {count3} leituras de água.',
-    '{found} ficam de fora: não são do tempo deste escorrimento, ou não se usam aqui. O',
+    '{weights, plural, one {# peso} other {# pesos}} da vasilha de baixo,',
+    '{temperatures, plural, one {# temperatura} other {# temperaturas}},',
+    '{waters, plural, one {# leitura} other {# leituras}} de água.',
+    '{leftOut, plural, =0 {Nada fica} one {# fica} other {# ficam}} de fora: o que não é do tempo',
+    'deste escorrimento, ou não se usa aqui. O',
     'que já se sabe não conta duas vezes.',
   ],
   'ReadingsDialog.bring-them-in': 'Trazer',
@@ -211,8 +214,10 @@ export const bench: Sentences<typeof english> = {
     'Que mel já está na vasilha de baixo? Vira um só com este.',
   'useStack.has-holes-nothing-stays-in': '{lower} tem furos: nada fica nela.',
   'PressPanel.turn-press': 'Volta {turns} da prensa.',
-  'ReadingsDialog.readings-came-in': '{added} leituras entraram{known}.',
-  'ScaleLine.readings-kept': '{row} leituras guardadas.',
+  'ReadingsDialog.readings-came-in':
+    '{added, plural, one {# leitura entrou} other {# leituras entraram}}{known}.',
+  'ScaleLine.readings-kept':
+    '{readings, plural, one {# leitura guardada} other {# leituras guardadas}}.',
   'SettleView.poured-together-both-lots-stay': 'Juntados; os dois lotes ficam no livro.',
   'SplitComb.this-lot-called': 'Este lote se chama {called}.',
   'SplitComb.lot-its-own': '{called}: um lote próprio.',

@@ -104,7 +104,7 @@ export const choose: Sentences<typeof english> = {
   'CombOrLiquidView.would-give-what-was-sold':
     'dariam o que se vendeu e se pediu; comece com {mid}. {narrow}',
   'CombOrLiquidView.20-000-years-drawn-with': [
-    '20 000 anos sorteados com a semente {sEED}; os mesmos números dão o mesmo quadro.',
+    '{years, plural, one {# ano sorteado} other {# anos sorteados}} com a semente {seed}; os mesmos números dão o mesmo quadro.',
     'Uma melgueira se completa em {finished} %, sai pela metade em {half} %, estraga em',
     '{spoilt} %: suas contagens com uma de cada somada, para que poucas melgueiras deem',
     'resposta larga; sem contagem, um terço cada. Meia melgueira dá 25–60 % dos pedaços,',
@@ -315,8 +315,8 @@ export const choose: Sentences<typeof english> = {
   'CombOrLiquidView.brings-more': '{lead} traz mais em {years} de 10 anos assim.',
   'CombPlain.say-how-many':
     '{inAll}. Diga quantos se vendem por mês a cada preço, e os meses ficam aqui.',
-  'InHand.pieces': '{pieces} pedaços',
-  'InHand.chunk-jars': '{chunkJars} potes com favo',
+  'InHand.pieces': '{pieces} {most, plural, one {pedaço} other {pedaços}}',
+  'InHand.chunk-jars': '{chunkJars} {most, plural, one {pote com favo} other {potes com favo}}',
   'InHand.nothing': 'nada',
   'useFigures.each-capped': 'Em cada {where}: % operculado e {mass} de mel.',
   'WinterHolds.one-not-read': '{labels} não foi lido e conta como nada.',

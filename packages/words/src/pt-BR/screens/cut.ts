@@ -18,7 +18,7 @@ export const cut: Sentences<typeof english> = {
   'BatchPanel.at-most-more-would-be': 'No máximo {gap} % a mais seria possível.',
   'BatchPanel.keep-these-plans': 'Ficar com estes planos',
   'BatchPanel.put-them-away': 'Guardá-los',
-  'BatchPanel.lay-combs-on-board': 'Pôr {unlaid} favos na tábua',
+  'BatchPanel.lay-combs-on-board': 'Pôr {unlaid, plural, one {# favo} other {# favos}} na tábua',
   'BatchPanel.plan-combs-together': 'Planejar {open, plural, one {# favo} other {# favos}} juntos',
   'BatchPanel.all-combs-against-one-stock':
     'Todos os favos contra um estoque: as caixinhas que faltam vão para onde servem melhor.',
@@ -33,7 +33,8 @@ export const cut: Sentences<typeof english> = {
   'BoardPanel.its-sheet-in-its-season': ', sua lâmina na {sheetSeasons}ª safra',
   'BoardPanel.it-can-still-be-crushed': '{spoilt}{sheet}. Ainda pode ser esmagado.',
   'BoardPanel.side-up': 'Lado para cima',
-  'BoardPanel.on-board-pieces': '{comb} na tábua, {drawn} pedaços',
+  'BoardPanel.on-board-pieces':
+    '{comb} na tábua, {drawn, plural, one {# pedaço} other {# pedaços}}',
   'BoardPanel.to-crush': 'para esmagar',
   'BoardPanel.less-empty-boxes': 'menos as caixinhas vazias{proven}',
   'BoardPanel.cut-away-from-hand-sticky': 'Corte para longe da mão; cabo melado escorrega.',
@@ -77,7 +78,7 @@ export const cut: Sentences<typeof english> = {
   'ColdPanel.text': '{dueAt} {dueAt2}',
   'ColdPanel.on-rack': 'Na grade',
   'ColdPanel.edges-should-have-stopped-weeping':
-    'as bordas devem ter parado de chorar, pela borda lenta. {pieces} pedaços a {said}.',
+    'as bordas devem ter parado de chorar, pela borda lenta. {pieces, plural, one {# pedaço} other {# pedaços}} a {said}.',
   'ColdPanel.they-have-stopped-weeping': 'Pararam de chorar',
   'ColdPanel.off-rack': 'Fora da grade.',
   'ColdPanel.cut-edges-weep-to-h':
@@ -119,7 +120,7 @@ export const cut: Sentences<typeof english> = {
   'ColdPanel.frozen-whole': 'Congelado inteiro',
   'ColdPanel.cut-first': 'Cortado antes',
   'ColdPanel.cracked-under-knife-and-in':
-    '{order}: {crackedKnife} racharam na faca e {crackedCold} no frio, de {pieces} pedaços.',
+    '{order}: {crackedKnife} racharam na faca e {crackedCold} no frio, de {pieces, plural, one {# pedaço} other {# pedaços}}.',
   'ColdPanel.which-cracks-less-here-shows': 'Qual racha menos aqui se vê depois que você tentar.',
   'ColdPanel.against': 'Contra',
   'ColdPanel.freezer': 'O congelador',
@@ -240,9 +241,10 @@ export const cut: Sentences<typeof english> = {
   'RecordPanel.sold': 'Vendido',
   'RecordPanel.given': 'Dado',
   'RecordPanel.eaten': 'Comido',
-  'RecordPanel.sheet-seasons': '(lâmina de {sheetSeasons} safras)',
+  'RecordPanel.sheet-seasons': '(lâmina de {sheetSeasons, plural, one {# safra} other {# safras}})',
   'useBoardActs.comb-on-board': 'favo na tábua',
-  'useBoardActs.pieces-planned': '{pieces} pedaços planejados.',
+  'useBoardActs.pieces-planned':
+    '{pieces, plural, one {# pedaço planejado} other {# pedaços planejados}}.',
   'useBoardActs.drawn': '{kind} desenhado.',
   'useBoardActs.rubbed-out': 'Apagado.',
   'useKnife.this-comb-cannot-be-planned': 'Este favo não pode ser planejado.',
@@ -260,8 +262,10 @@ export const cut: Sentences<typeof english> = {
   'ColdPanel.in-freezer': 'No congelador.',
   'PackPanel.written-down': '{g} anotados.',
   'PackPanel.packed-into': '{list} embalados em {box}.',
-  'PackPanel.chunk-jars-filled': '{poured} potes com favo cheios.',
-  'PackPanel.pieces-written-down': '{count} pedaços anotados.',
+  'PackPanel.chunk-jars-filled':
+    '{poured, plural, one {# pote com favo cheio} other {# potes com favo cheios}}.',
+  'PackPanel.pieces-written-down':
+    '{count, plural, one {# pedaço anotado} other {# pedaços anotados}}.',
   'useBoardActs.on-board': '{comb} está na tábua.',
   'useBoardActs.last-cut-all-pieces-are': 'O último corte: todos os pedaços estão soltos.',
   'useBoardActs.cut-made': 'Corte {n} feito.',

@@ -55,7 +55,7 @@ export const drain: Sentences<typeof english> = {
   'DrainLog.water': '{moisturePercent} % de água',
   'DrainLog.upper': ', de cima',
   'DrainLog.weighed': 'pesou {netG}{of}',
-  'DrainLog.readings-in-row': '{readings} leituras em fileira',
+  'DrainLog.readings-in-row': '{readings, plural, one {# leitura} other {# leituras}} em fileira',
   'DrainLog.log': 'Diário',
   'DrainLog.readings': 'Leituras…',
   'DrainLog.left-out': '(deixado de fora)',
@@ -97,7 +97,8 @@ export const drain: Sentences<typeof english> = {
   'DrainSum.still-to-come': 'ainda por vir +',
   'DrainSum.stays-in-wax': 'fica na cera +',
   'DrainSum.wax': 'cera',
-  'DrainTold.hours-minutes': '{hours} horas {minutes} minutos',
+  'DrainTold.hours-minutes':
+    '{hours, plural, one {# hora} other {# horas}} {minutes, plural, one {# minuto} other {# minutos}}',
   'DrainTold.last-stirred': ', mexido por último {occurredAt}',
   'DrainTold.draining-since': 'escorrendo desde',
   'DrainTold.closed-began': 'fechado; começou',
@@ -209,7 +210,7 @@ export const drain: Sentences<typeof english> = {
     'Ainda corre cerca de {rate} por hora; cerca de {still} ainda viriam{worth}.',
   'DrainSum.honey-out-formula': [
     'Mel para fora = M (1 − e^(−s/τ)) em tempo viscoso s pelas temperaturas da bancada;',
-    '{from} parte e τ para começar, estreitado por {weighings} pesagens.',
+    '{from} parte e τ para começar, estreitado por {weighings, plural, one {# pesagem} other {# pesagens}}.',
   ],
   'WhatIfs.warmer': '{warmer} mais quente',
   'CloseDrain.less-out': 'saiu menos do que entrou',

@@ -301,10 +301,12 @@ export const lookComb: Sentences<typeof english> = {
   'CombHere.comb-noted': '{placeName}: favo anotado.',
   'CombHere.comb-on-bar-noted': 'Favo na barra {slot} anotado.',
   'CombHere.has-no-comb': '{placeName} não tem favo.',
-  'FromBelow.box-seen-from-below-combs': 'Caixa {number} vista por baixo: {looks} favos anotados.',
+  'FromBelow.box-seen-from-below-combs':
+    'Caixa {number} vista por baixo: {looks, plural, one {# favo anotado} other {# favos anotados}}.',
   'useLookMaking.mirrored-to-side-capped-there':
     'Espelhado no lado {side}: {capped} % operculado lá.',
-  'useWholeBox.combs-written-down': '{looks} favos anotados.',
+  'useWholeBox.combs-written-down':
+    '{looks, plural, one {# favo anotado} other {# favos anotados}}.',
   'RipeningLine.capped-each': 'Operculado a cada olhar: {points}{met}',
   'VerdictPanel.packing-frame': '(menos um vão de {gap}) × 0,55 a 0,79, paredes de plástico e tudo',
   'VerdictPanel.wax-in-caps': 'A cera está só nos opérculos, {wax} em {area}.',

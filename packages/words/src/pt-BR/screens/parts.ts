@@ -95,8 +95,8 @@ export const parts: Sentences<typeof english> = {
     '{count} gotas, média {meanPercent} %, diferença {spreadPercent}',
   'WaterAtBench.water': '{percent} % de água: {drops}, {where}, {when}.',
   'WaterAtBench.more-drops-would-tell-mean': [
-    '{n, plural, one {mais # gota diria} other {mais # gotas diriam}} a média com',
-    '{wITHINPOINTS} ponto.',
+    '{more, plural, one {mais # gota diria} other {mais # gotas diriam}} a média com',
+    '{points} ponto.',
   ],
   'WaterAtBench.water-2': 'Água',
   'WeighFields.lighter-than-empty-vessel': 'Mais leve que a vasilha vazia, {tareG}.',

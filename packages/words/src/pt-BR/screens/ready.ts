@@ -168,7 +168,7 @@ export const ready: Sentences<typeof english> = {
   'SiteDialog.dearth': 'entressafra',
   'SiteDialog.write-notes-down': 'Anotar as notas',
   'Timetable.and-more': ', e mais {s}',
-  'Timetable.take-care': 'Cuidado: {split}{s}',
+  'Timetable.take-care': 'Cuidado: {caution}{more}',
   'Timetable.ask': 'Pergunte: {ask}',
   'Timetable.begins': '{several}{title}, começa',
   'Timetable.waits': 'espera',
