@@ -8,13 +8,21 @@ const everyWord = fileURLToPath(new URL('packages/web/src/testing/everyWord.ts',
 /** Slow statistical tests run whole where this is said: `node furrow.mjs test --long`. */
 const provide = { long: process.env.FURROW_LONG === 'yes' };
 
+/**
+ * Files of such a project share what they load: loading it anew for each took longer than the
+ * tests. A test therefore leaves nothing behind that another file reads.
+ */
+const shared = { isolate: false } as const;
+
 export default defineConfig({
   test: {
+    maxWorkers: '100%',
     projects: [
       {
         test: {
           name: 'core',
           provide,
+          ...shared,
           root: 'packages/core',
           environment: 'node',
           include: ['src/**/*.test.ts'],
@@ -26,6 +34,7 @@ export default defineConfig({
         test: {
           name: 'words',
           provide,
+          ...shared,
           root: 'packages/words',
           environment: 'node',
           include: ['src/**/*.test.ts'],
@@ -36,6 +45,7 @@ export default defineConfig({
         test: {
           name: 'server',
           provide,
+          ...shared,
           root: 'packages/server',
           environment: 'node',
           include: ['src/**/*.test.ts'],
@@ -48,6 +58,7 @@ export default defineConfig({
         test: {
           name: 'web',
           provide,
+          // Each file its own page: a dialog of one would stand in the next.
           root: 'packages/web',
           environment: 'jsdom',
           setupFiles: [everyWord],
