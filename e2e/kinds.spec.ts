@@ -162,7 +162,7 @@ test('a treatment keeps every comb where it is, until its waiting time is over',
   await page.getByRole('button', { name: 'Leaflet: supers may be on' }).click();
   await verdict(page, 'Leave');
   await expect(page.locator('.verdict')).toContainText('No comb from a treated colony');
-  await undo(page, /Undo: Colony: treatment noted/);
+  await undo(page, /Undo: Treatment noted/);
   await verdict(page, 'Take');
 });
 

@@ -180,10 +180,11 @@ export const gridSteps = (grid: CutGrid): number => steps(grid.xs.length, grid.y
  * For each start the first bound that leaves room for any piece, and for each bound the last start
  * that does: a region narrower holds nothing, so no cut needs to be tried there.
  */
-function room(
-  n: number,
-  firstBound: (start: number) => number,
-): { first: Int32Array; last: Int32Array } {
+export interface Room {
+  first: Int32Array;
+  last: Int32Array;
+}
+function room(n: number, firstBound: (start: number) => number): Room {
   const first = new Int32Array(n + 1).fill(n + 1);
   for (let i = n - 1; i >= 0; i--) first[i] = Math.min(first[i + 1], firstBound(i));
   const last = new Int32Array(n + 1);
@@ -194,8 +195,51 @@ function room(
   return { first, last };
 }
 
+/**
+ * Room across and along a grid for the lays that are worth something by themselves.
+ *
+ * @param nets Worth of each kind; one at or under 0 needs no room.
+ */
+export function roomOf(
+  { xs, ys, lays, free }: CutGrid,
+  nets: readonly number[],
+): { inX: Room; inY: Room } {
+  const [nx, ny] = [xs.length, ys.length];
+  const [firstB, firstD] = [new Int32Array(nx).fill(nx + 1), new Int32Array(ny).fill(ny + 1)];
+  for (let a = 0; a < nx; a++)
+    for (let c = 0; c < ny; c++)
+      for (const { lay, b, d } of free[a * ny + c])
+        if (nets[lays[lay].kind] > 0) {
+          firstB[a] = Math.min(firstB[a], b);
+          firstD[c] = Math.min(firstD[c], d);
+        }
+  return { inX: room(nx, (a) => firstB[a]), inY: room(ny, (c) => firstD[c]) };
+}
+
+/** Where each region of a grid stands in a table: a row for each pair of bounds across. */
+export interface RegionIndex {
+  /** Regions in a row: every pair of bounds along. */
+  width: number;
+  size: number;
+  row: (a: number, b: number) => number;
+  column: (c: number, d: number) => number;
+}
+export function regionIndex({ xs, ys }: CutGrid): RegionIndex {
+  const [rowOf, columnOf] = [offsets(xs.length), offsets(ys.length)];
+  const width = pairs(ys.length);
+  return {
+    width,
+    size: pairs(xs.length) * width,
+    row: (a, b) => (rowOf[a] + b - a - 1) * width,
+    column: (c, d) => columnOf[c] + d - c - 1,
+  };
+}
+
 export interface CutTable {
   grid: CutGrid;
+  index: RegionIndex;
+  /** Best net worth of each region, by its place in the index. */
+  worth: Float64Array;
   /** Net worth of each kind, as it was solved. */
   nets: readonly number[];
   best: number;
@@ -220,9 +264,10 @@ export function solveGrid(grid: CutGrid, nets: readonly number[]): CutTable {
       solver.cutAcross(a, a + span);
       solver.cutAlong(a, a + span);
     }
+  const { index, worth } = solver;
   const at = (a: number, b: number, c: number, d: number): number =>
-    b > a && d > c ? solver.worthOf(a, b, c, d) : 0;
-  return { grid, nets, best: nx && ny ? at(0, nx, 0, ny) : 0, at };
+    b > a && d > c ? worth[index.row(a, b) + index.column(c, d)] : 0;
+  return { grid, index, worth, nets, best: nx && ny ? at(0, nx, 0, ny) : 0, at };
 }
 
 /** Where the regions with each first bound begin in a row of all pairs of bounds. */
@@ -236,21 +281,13 @@ function offsets(n: number): Int32Array {
  * The table of a grid and the steps that fill it, for all regions between two bounds across at a
  * time: a row of it holds every pair of bounds along.
  */
-function gridSolver({ xs, ys, lays, free }: CutGrid, nets: readonly number[]) {
-  const [nx, ny] = [xs.length, ys.length];
-  const [rowOf, columnOf] = [offsets(nx), offsets(ny)];
-  const width = pairs(ny);
-  const table = new Float64Array(pairs(nx) * width);
-  const row = (a: number, b: number): number => (rowOf[a] + b - a - 1) * width;
-  const column = (c: number, d: number): number => columnOf[c] + d - c - 1;
-  const least = (found: readonly { b: number; d: number; lay: number }[], end: 'b' | 'd'): number =>
-    found.reduce((m, f) => (nets[lays[f.lay].kind] > 0 ? Math.min(m, f[end]) : m), Infinity);
-  const inX = room(nx, (a) =>
-    Math.min(nx + 1, ...Array.from({ length: ny }, (_, c) => least(free[a * ny + c], 'b'))),
-  );
-  const inY = room(ny, (c) =>
-    Math.min(ny + 1, ...Array.from({ length: nx }, (_, a) => least(free[a * ny + c], 'd'))),
-  );
+function gridSolver(grid: CutGrid, nets: readonly number[]) {
+  const { ys, lays, free } = grid;
+  const ny = ys.length;
+  const index = regionIndex(grid);
+  const { width, row, column } = index;
+  const table = new Float64Array(index.size);
+  const { inX, inY } = roomOf(grid, nets);
 
   /** A piece in the corner of a region, in every region that is long enough for it. */
   function layPieces(a: number, b: number): void {
@@ -303,9 +340,7 @@ function gridSolver({ xs, ys, lays, free }: CutGrid, nets: readonly number[]) {
       }
   }
 
-  const worthOf = (a: number, b: number, c: number, d: number): number =>
-    table[row(a, b) + column(c, d)];
-  return { layPieces, takeNarrower, cutAcross, cutAlong, worthOf };
+  return { index, worth: table, layPieces, takeNarrower, cutAcross, cutAlong };
 }
 
 export interface Region {

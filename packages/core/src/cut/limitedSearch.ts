@@ -1,0 +1,194 @@
+import { roomOf, type CutTable, type Spot } from './guillotine.js';
+import { outsideOf, ROUNDING } from './outside.js';
+import type { PackedCounts } from './packedCounts.js';
+
+export interface LimitedSearch {
+  /** The best plan within the limits that was found; none where there is none worth the floor. */
+  spots: Spot[];
+  /** True where it was given up: then nothing is known of other plans. */
+  gaveUp: boolean;
+  /** Pairs of partial plans that were looked at. */
+  steps: number;
+}
+
+/** Partial plans of all regions, one after the other, grown as they come. */
+class Partials {
+  size = 0;
+  net = new Float64Array(1024);
+  reduced = new Float64Array(1024);
+  counts = new Int32Array(1024);
+  /** The two partial plans it is put together from; a single piece has none. */
+  first = new Int32Array(1024);
+  second = new Int32Array(1024);
+
+  add(net: number, reduced: number, counts: number, first: number, second: number): number {
+    if (this.size === this.net.length) this.grow();
+    this.put(this.size, net, reduced, counts, first, second);
+    return this.size++;
+  }
+  put(
+    at: number,
+    net: number,
+    reduced: number,
+    counts: number,
+    first: number,
+    second: number,
+  ): void {
+    this.net[at] = net;
+    this.reduced[at] = reduced;
+    this.counts[at] = counts;
+    this.first[at] = first;
+    this.second[at] = second;
+  }
+  private grow(): void {
+    const twice = <T extends Float64Array | Int32Array>(of: T): T => {
+      const wider = new (of.constructor as new (n: number) => T)(of.length * 2);
+      wider.set(of as never);
+      return wider;
+    };
+    this.net = twice(this.net);
+    this.reduced = twice(this.reduced);
+    this.counts = twice(this.counts);
+    this.first = twice(this.first);
+    this.second = twice(this.second);
+  }
+}
+
+/** Partial plans of one region while it is made: of those with the same counts the best. */
+class Candidates {
+  private slots = new Map<number, number>();
+  private ids: number[] = [];
+  private readonly made = new Partials();
+
+  /** Leaves the region before. */
+  begin(): void {
+    this.slots.clear();
+    this.made.size = 0;
+  }
+  offer(net: number, reduced: number, counts: number, first: number, second: number): void {
+    const { made, slots } = this;
+    const slot = slots.get(counts);
+    if (slot === undefined) slots.set(counts, made.add(net, reduced, counts, first, second));
+    else if (net > made.net[slot] + ROUNDING) made.put(slot, net, reduced, counts, first, second);
+  }
+  /** Moves those that no other makes needless to `to`, those with most worth at the prices first. */
+  settle(to: Partials, atMost: PackedCounts['atMost']): void {
+    const { made, ids } = this;
+    ids.length = 0;
+    for (let i = 0; i < made.size; i++) ids.push(i);
+    ids.sort((i, k) => made.reduced[k] - made.reduced[i]);
+    const needless = (i: number): boolean =>
+      ids.some(
+        (k) =>
+          k !== i &&
+          made.net[k] >= made.net[i] - ROUNDING &&
+          atMost(made.counts[k], made.counts[i]),
+      );
+    for (const i of ids)
+      if (ids.length === 1 || !needless(i))
+        to.add(made.net[i], made.reduced[i], made.counts[i], made.first[i], made.second[i]);
+  }
+}
+
+/**
+ * Every plan within the limits that is worth at least `floor`, region by region from small to
+ * large, and of them the best. A region keeps its partial plans by how many of each limited kind
+ * they use; one is dropped where another uses no more and is worth no less, and where with the best
+ * that can stand beside it the floor is not reached. So the closer the floor to the best there is,
+ * the less there is to do. Exact: if it was not given up and found nothing worth the floor, there
+ * is no such plan.
+ *
+ * @param priced The grid solved with each limited kind's price taken off.
+ * @param nets Worth of the kinds without the prices.
+ * @param mostSteps Pairs of partial plans after which it is given up.
+ */
+export function limitedSearch(
+  priced: CutTable,
+  nets: readonly number[],
+  limits: readonly (number | null)[],
+  packed: PackedCounts,
+  floor: number,
+  mostSteps: number,
+): LimitedSearch {
+  const { grid, index } = priced;
+  const { lays, free } = grid;
+  const [nx, ny] = [grid.xs.length, grid.ys.length];
+  const { row, column } = index;
+  const room = roomOf(grid, nets);
+  const spent = limits.reduce<number>(
+    (sum, limit, kind) => sum + (limit ?? 0) * (nets[kind] - priced.nets[kind]),
+    0,
+  );
+  const outside = outsideOf(priced, room, floor - spent);
+  const partials = new Partials();
+  const candidates = new Candidates();
+  const [from, to] = [new Int32Array(index.size), new Int32Array(index.size)];
+  let steps = 0;
+  let least = 0;
+
+  /** Every pair of partial plans of two parts that keeps within the limits and reaches the floor. */
+  const join = (first: number, second: number): void => {
+    const { net, reduced, counts } = partials;
+    for (let i = from[first]; i < to[first]; i++) {
+      const [needed, start] = [least - reduced[i], from[second]];
+      let k = start;
+      for (; k < to[second] && reduced[k] >= needed; k++) {
+        const used = counts[i] + counts[k];
+        if (packed.fit(used)) candidates.offer(net[i] + net[k], reduced[i] + reduced[k], used, i, k);
+      }
+      steps += k - start;
+      if (k === start) break;
+    }
+  };
+  /** What a region within it holds, a region holds too. */
+  const inherit = (region: number): void => {
+    const { net, reduced, counts, first, second } = partials;
+    for (let i = from[region]; i < to[region] && reduced[i] >= least; i++)
+      candidates.offer(net[i], reduced[i], counts[i], first[i], second[i]);
+  };
+  const make = (a: number, b: number, c: number, d: number): void => {
+    const [here, along] = [row(a, b), column(c, d)];
+    candidates.begin();
+    for (const spot of free[a * ny + c]) {
+      const { kind } = lays[spot.lay];
+      if (spot.b > b || spot.d > d || nets[kind] <= 0 || priced.nets[kind] < least) continue;
+      const start = a * ny + c;
+      candidates.offer(nets[kind], priced.nets[kind], packed.one[kind], -1 - spot.lay, start);
+    }
+    if (b - a > 1) inherit(row(a + 1, b) + along);
+    if (d - c > 1) inherit(here + column(c + 1, d));
+    const lastAcross = Math.min(b - 1, room.inX.last[b]);
+    for (let s = Math.max(a + 1, room.inX.first[a]); s <= lastAcross; s++)
+      join(row(a, s) + along, row(s, b) + along);
+    const lastAlong = Math.min(d - 1, room.inY.last[d]);
+    for (let t = Math.max(c + 1, room.inY.first[c]); t <= lastAlong; t++)
+      join(here + column(c, t), here + column(t, d));
+    from[here + along] = partials.size;
+    candidates.settle(partials, packed.atMost);
+    to[here + along] = partials.size;
+  };
+
+  for (let span = 1; span <= nx; span++)
+    for (let a = 0; a + span <= nx; a++) {
+      for (let height = 1; height <= ny; height++)
+        for (let c = 0; c + height <= ny; c++) {
+          const out = outside[row(a, a + span) + column(c, c + height)];
+          if (out === -Infinity) continue;
+          least = floor - spent - out - ROUNDING;
+          make(a, a + span, c, c + height);
+        }
+      if (steps > mostSteps) return { spots: [], gaveUp: true, steps };
+    }
+  const spotsOf = (i: number): Spot[] => {
+    const [first, second] = [partials.first[i], partials.second[i]];
+    if (first >= 0) return [...spotsOf(first), ...spotsOf(second)];
+    const { kind, widthMm, heightMm } = lays[-1 - first];
+    const [x, y] = [Math.floor(second / ny), second % ny];
+    return [{ kind, xMm: grid.xs[x], yMm: grid.ys[y], widthMm, heightMm }];
+  };
+  const whole = row(0, nx) + column(0, ny);
+  let best = -1;
+  for (let i = from[whole]; i < to[whole]; i++)
+    if (best < 0 || partials.net[i] > partials.net[best]) best = i;
+  return { spots: best < 0 ? [] : spotsOf(best), gaveUp: false, steps };
+}
