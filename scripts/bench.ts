@@ -25,6 +25,7 @@ import { HIVE_KINDS } from '../packages/core/src/index.js';
 import { benchBrowser, benchPhotos, longHistory } from './benchLook.js';
 import { benchBook } from './benchBook.js';
 import { benchCoverage } from './benchCoverage.js';
+import { benchKnife } from './benchKnife.js';
 import { benchScreens } from './benchScreens.js';
 import { benchPlan } from './benchPlan.js';
 import { ensureRules } from '../packages/server/src/firstRun.js';
@@ -257,6 +258,8 @@ await time('POST /sites', 40, () =>
   }),
 );
 benchCoverage();
+console.log('The knife beside a general solver');
+await benchKnife();
 console.log('Look');
 await benchPhotos();
 const siteId = hives.items[0].siteId;

@@ -1,6 +1,5 @@
 import { calcSay } from '../calcSays.js';
 import { BadInput } from '../badInput.js';
-import { countedPlan, countsFit } from './countedPlan.js';
 import {
   cutGrid,
   type CutGrid,
@@ -14,7 +13,8 @@ import {
 } from './guillotine.js';
 import { knifeCuts } from './knifeCuts.js';
 import type { Cut } from '../records/vocabulary/flaws.js';
-import { pricedPlan } from './pricedPlan.js';
+import { limitedPlan } from './limitedPlan.js';
+import { cutDown } from './limitPrices.js';
 
 export interface PieceWanted {
   id: string;
@@ -54,7 +54,7 @@ export interface CutPlan {
 
 export const STEP_MM = 5;
 /** Above so many steps a solution, limits are priced on a coarser choice of places. */
-const MANY_STEPS = 60_000_000;
+export const MANY_STEPS = 60_000_000;
 /** More places than this along one side are no lattice for a comb. */
 const MOST_STEPS = 20_000;
 
@@ -151,24 +151,11 @@ export function planOf(
 }
 
 /**
- * Whether nothing can be better than `net`, given a bound; with whole prices and no worth of waste
- * half a step counts.
- */
-function meets(input: CutPlanInput, net: number, bound: number): boolean {
-  if (net >= bound - 1e-7) return true;
-  return (
-    !input.wasteValuePerCm2 &&
-    input.pieces.every((p) => Number.isInteger(p.value)) &&
-    net >= Math.floor(bound + 1e-6)
-  );
-}
-
-/**
  * The best pieces that come off one comb by straight edge-to-edge cuts round its defects: exact on
  * the lattice (dynamic programming over all regions that a best plan can need). Takes mm from the
  * top left, y down; a kerf between neighbours, none at the comb's edge; worth of what is left over
- * by area. With limits: exact with the counts in the table where that is quick, else the best found
- * by pricing the limits, proven where the bound meets it. Pieces that do not fit, or are worth less
+ * by area. With limits: exact too, by looking for every plan that is worth nearly the bound ({@link
+ * limitedPlan}); given up by counted steps, and then not proven. Pieces that do not fit, or are worth less
  * than the waste, are not placed.
  *
  * @throws {BadInput} for a lattice too fine.
@@ -187,11 +174,9 @@ export function cutPlan(input: CutPlanInput): CutPlan {
   const used = (kind: number): number => free.filter((s) => s.kind === kind).length;
   if (limits.every((limit, kind) => limit === null || used(kind) <= limit))
     return planOf(input, free, grid.whole);
-  if (countsFit(grid, limits))
-    return planOf(input, countedPlan(grid, nets, limits).spots, grid.whole);
-  // Priced limits need many solutions: a very large comb is looked at on fewer places of its
-  // lattice.
+  // Limits need many solutions: a very large comb is looked at on fewer places of its lattice.
   const coarse = gridSteps(grid) > MANY_STEPS ? cutQuestion(input, MANY_STEPS).grid : grid;
-  const priced = pricedPlan(coarse, nets, limits);
-  return planOf(input, priced.spots, coarse.whole && meets(input, priced.net, priced.bound));
+  const known = coarse === grid ? cutDown([table], limits) : [[]];
+  const { plans, net, bound } = limitedPlan([coarse], nets, limits, known);
+  return planOf(input, plans[0], coarse.whole && net >= bound - 1e-7);
 }

@@ -217,14 +217,14 @@ export function roomOf(
 }
 
 /** Where each region of a grid stands in a table: a row for each pair of bounds across. */
-export interface RegionIndex {
+interface RegionIndex {
   /** Regions in a row: every pair of bounds along. */
   width: number;
   size: number;
   row: (a: number, b: number) => number;
   column: (c: number, d: number) => number;
 }
-export function regionIndex({ xs, ys }: CutGrid): RegionIndex {
+function regionIndex({ xs, ys }: CutGrid): RegionIndex {
   const [rowOf, columnOf] = [offsets(xs.length), offsets(ys.length)];
   const width = pairs(ys.length);
   return {
@@ -259,6 +259,7 @@ export function solveGrid(grid: CutGrid, nets: readonly number[]): CutTable {
   // From narrow to wide: a region is made of narrower ones that stand already.
   for (let span = 1; span <= nx; span++)
     for (let a = 0; a + span <= nx; a++) {
+      if (!solver.isRoomy(a, a + span)) continue;
       solver.layPieces(a, a + span);
       if (span > 1) solver.takeNarrower(a, a + span);
       solver.cutAcross(a, a + span);
@@ -285,9 +286,14 @@ function gridSolver(grid: CutGrid, nets: readonly number[]) {
   const { ys, lays, free } = grid;
   const ny = ys.length;
   const index = regionIndex(grid);
-  const { width, row, column } = index;
+  const { row, column } = index;
+  const columnOf = offsets(ny);
   const table = new Float64Array(index.size);
   const { inX, inY } = roomOf(grid, nets);
+  /** Stretches of a row whose regions are high enough for any piece: the others hold nothing. */
+  const roomy = ys.flatMap((_, c) =>
+    inY.first[c] > ny ? [] : [{ from: column(c, inY.first[c]), to: column(c, ny) + 1 }],
+  );
 
   /** A piece in the corner of a region, in every region that is long enough for it. */
   function layPieces(a: number, b: number): void {
@@ -304,22 +310,24 @@ function gridSolver(grid: CutGrid, nets: readonly number[]) {
   /** What a narrower region holds, a wider one holds too. */
   function takeNarrower(a: number, b: number): void {
     const [here, later, shorter] = [row(a, b), row(a + 1, b), row(a, b - 1)];
-    for (let i = 0; i < width; i++) {
-      const most = table[later + i] > table[shorter + i] ? table[later + i] : table[shorter + i];
-      if (most > table[here + i]) table[here + i] = most;
-    }
+    for (const { from, to } of roomy)
+      for (let i = from; i < to; i++) {
+        const most = table[later + i] > table[shorter + i] ? table[later + i] : table[shorter + i];
+        if (most > table[here + i]) table[here + i] = most;
+      }
   }
 
   /** Cuts across, where there is room for a piece on both sides. */
   function cutAcross(a: number, b: number): void {
     const here = row(a, b);
-    const [from, to] = [Math.max(a + 1, inX.first[a]), Math.min(b - 1, inX.last[b])];
-    for (let s = from; s <= to; s++) {
+    const last = Math.min(b - 1, inX.last[b]);
+    for (let s = Math.max(a + 1, inX.first[a]); s <= last; s++) {
       const [left, right] = [row(a, s), row(s, b)];
-      for (let i = 0; i < width; i++) {
-        const sum = table[left + i] + table[right + i];
-        if (sum > table[here + i]) table[here + i] = sum;
-      }
+      for (const { from, to } of roomy)
+        for (let i = from; i < to; i++) {
+          const sum = table[left + i] + table[right + i];
+          if (sum > table[here + i]) table[here + i] = sum;
+        }
     }
   }
 
@@ -329,18 +337,22 @@ function gridSolver(grid: CutGrid, nets: readonly number[]) {
     for (let height = 2; height <= ny; height++)
       for (let c = 0; c + height <= ny; c++) {
         const d = c + height;
-        const at = here + column(c, d);
+        if (d < inY.first[c]) continue;
+        // Where the regions from c begin, and those that end at d: no call in the innermost loop.
+        const [upper, at] = [here + columnOf[c] - c - 1, here + column(c, d)];
         let best = Math.max(table[at], table[here + column(c + 1, d)], table[at - 1]);
-        const [from, to] = [Math.max(c + 1, inY.first[c]), Math.min(d - 1, inY.last[d])];
-        for (let t = from; t <= to; t++) {
-          const sum = table[here + column(c, t)] + table[here + column(t, d)];
+        const last = Math.min(d - 1, inY.last[d]);
+        for (let t = Math.max(c + 1, inY.first[c]); t <= last; t++) {
+          const sum = table[upper + t] + table[here + columnOf[t] + d - t - 1];
           if (sum > best) best = sum;
         }
         table[at] = best;
       }
   }
 
-  return { index, worth: table, layPieces, takeNarrower, cutAcross, cutAlong };
+  /** Whether any piece fits between two bounds across. */
+  const isRoomy = (a: number, b: number): boolean => b >= inX.first[a];
+  return { index, worth: table, isRoomy, layPieces, takeNarrower, cutAcross, cutAlong };
 }
 
 export interface Region {

@@ -1,11 +1,9 @@
-import highsLoader from 'highs';
-import { beforeAll, describe, it } from 'vitest';
+import { describe, it } from 'vitest';
 import { expectInEnglish as expect } from '../../fixtures/english.js';
-import { highsSolver } from '../choose/index.js';
 import { seededRandom } from '../units/seeded.js';
 import { cutPlans } from './alternatives.js';
 import { batchPlan, type BatchPlanInput, batchPlanSteps } from './batchPlan.js';
-import { countedPlan } from './countedPlan.js';
+import { countedPlan } from '../../fixtures/countedPlan.js';
 import { cutPlan, type CutPlanInput, cutQuestion } from './cutPlan.js';
 import { cutHistory, superOutcomes } from './history.js';
 import { knifeCuts, partsAfter } from './knifeCuts.js';
@@ -14,7 +12,6 @@ import { combBoxes, pieceWanted } from './pieces.js';
 import { JARS } from '../../fixtures/chooser.js';
 import { crackThrough, replan } from './replan.js';
 import type { CutBoard, CutPiece } from '../records/views.js';
-import type { LpSolver } from '../records/vocabulary/solver.js';
 
 const comb = { widthMm: 430, heightMm: 135 };
 const PIECES = [
@@ -32,10 +29,6 @@ const flaws = (seed: number, n = 6, w = 430, h = 135) => {
     kind: 'open',
   }));
 };
-let solve: LpSolver;
-beforeAll(async () => {
-  solve = highsSolver((await highsLoader()) as never);
-});
 
 describe('several good plans', () => {
   const input: CutPlanInput = { comb, kerfMm: 3, defects: flaws(3), pieces: PIECES };
@@ -231,7 +224,7 @@ function exactBatch(input: BatchPlanInput): number {
 }
 
 describe('a batch planned together', () => {
-  it('is within 2 % of the exact answer on small batches, under the stock, and its bound holds', () => {
+  it('is the exact answer on small batches, under the stock, and proven', () => {
     for (let seed = 1; seed <= 5; seed++) {
       const input: BatchPlanInput = {
         kerfMm: 2,
@@ -248,12 +241,10 @@ describe('a batch planned together', () => {
           { id: 'sample', widthMm: 40, heightMm: 30, value: 5, mayTurn: true, limit: 3 },
         ],
       };
-      const [plan, exact] = [batchPlan(input, solve), exactBatch(input)];
-      expect(plan.value).toBeGreaterThanOrEqual(exact * 0.98 - 1e-9);
-      expect(plan.value).toBeLessThanOrEqual(exact + 1e-6);
-      expect(plan.bound).toBeGreaterThanOrEqual(exact - 1e-6);
+      const [plan, exact] = [batchPlan(input), exactBatch(input)];
+      expect(plan.value).toBeCloseTo(exact, 6);
+      expect(plan).toMatchObject({ provenOptimal: true, bound: plan.value });
       for (const p of input.pieces) expect(plan.used[p.id]).toBeLessThanOrEqual(p.limit!);
-      if (plan.provenOptimal) expect(plan.value).toBeCloseTo(exact, 6);
     }
   }, 60_000);
   it('gives each comb its own best where the stock is never short, and says so', () => {
@@ -262,10 +253,11 @@ describe('a batch planned together', () => {
       comb: { widthMm: 200, heightMm: 120 },
       defects: flaws(i, 3, 200, 120),
     }));
-    const plan = batchPlan(
-      { kerfMm: 3, combs, pieces: PIECES.map((p) => ({ ...p, limit: 99 })) },
-      solve,
-    );
+    const plan = batchPlan({
+      kerfMm: 3,
+      combs,
+      pieces: PIECES.map((p) => ({ ...p, limit: 99 })),
+    });
     expect(plan.provenOptimal).toBe(true);
     for (const [i, c] of combs.entries())
       expect(plan.plans[i].plan.value).toBeCloseTo(
@@ -279,14 +271,14 @@ describe('a batch planned together', () => {
       combs: [{ id: 'a', comb, defects: [] }],
       pieces: PIECES.map((p) => ({ ...p, limit: 0 })),
     };
-    const steps = batchPlanSteps(input, solve);
+    const steps = batchPlanSteps(input);
     expect(steps.next()).toMatchObject({ done: false });
     steps.return(undefined as never);
-    expect(batchPlan(input, solve)).toMatchObject({
+    expect(batchPlan(input)).toMatchObject({
       value: 0,
       plans: [{ plan: { placements: [] } }],
     });
-    expect(batchPlan({ ...input, combs: [] }, solve)).toMatchObject({ value: 0, plans: [] });
+    expect(batchPlan({ ...input, combs: [] })).toMatchObject({ value: 0, plans: [] });
   });
 });
 

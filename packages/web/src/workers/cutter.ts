@@ -49,7 +49,7 @@ const api = {
   ): Replanned => replan(input, plan, done, found),
   fillLots: async (input: FillLotsInput): Promise<LotsFilled> => fillLots(input, await solver()),
   async batch(input: BatchPlanInput, onProgress: (share: number) => void): Promise<BatchPlan> {
-    const steps = batchPlanSteps(input, await solver());
+    const steps = batchPlanSteps(input);
     for (;;) {
       const step = steps.next();
       if (step.done) return step.value;

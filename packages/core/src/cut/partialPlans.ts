@@ -2,17 +2,8 @@ import { roomOf, type CutTable, type Spot } from './guillotine.js';
 import { outsideOf, ROUNDING } from './outside.js';
 import type { PackedCounts } from './packedCounts.js';
 
-export interface LimitedSearch {
-  /** The best plan within the limits that was found; none where there is none worth the floor. */
-  spots: Spot[];
-  /** True where it was given up: then nothing is known of other plans. */
-  gaveUp: boolean;
-  /** Pairs of partial plans that were looked at. */
-  steps: number;
-}
-
-/** Partial plans of all regions, one after the other, grown as they come. */
-class Partials {
+/** Partial plans, one after the other, grown as they come. */
+export class Partials {
   size = 0;
   net = new Float64Array(1024);
   reduced = new Float64Array(1024);
@@ -43,7 +34,7 @@ class Partials {
   private grow(): void {
     const twice = <T extends Float64Array | Int32Array>(of: T): T => {
       const wider = new (of.constructor as new (n: number) => T)(of.length * 2);
-      wider.set(of as never);
+      wider.set(of);
       return wider;
     };
     this.net = twice(this.net);
@@ -55,7 +46,7 @@ class Partials {
 }
 
 /** Partial plans of one region while it is made: of those with the same counts the best. */
-class Candidates {
+export class Candidates {
   private slots = new Map<number, number>();
   private ids: number[] = [];
   private readonly made = new Partials();
@@ -90,51 +81,58 @@ class Candidates {
   }
 }
 
+export interface PartialPlans {
+  /** The partial plans of all regions; those of the whole comb stand between `from` and `to`. */
+  partials: Partials;
+  from: number;
+  to: number;
+  /** The pieces of one of them. */
+  spotsOf: (i: number) => Spot[];
+  /** Pairs of partial plans that were looked at. */
+  steps: number;
+}
+
 /**
- * Every plan within the limits that is worth at least `floor`, region by region from small to
- * large, and of them the best. A region keeps its partial plans by how many of each limited kind
+ * Every plan of a comb within limits that is worth `least` at the prices of a solved grid: region
+ * by region from small to large. A region keeps its partial plans by how many of each limited kind
  * they use; one is dropped where another uses no more and is worth no less, and where with the best
- * that can stand beside it the floor is not reached. So the closer the floor to the best there is,
- * the less there is to do. Exact: if it was not given up and found nothing worth the floor, there
- * is no such plan.
+ * that can stand beside it `least` is not reached. So the closer `least` to the best there is, the
+ * less there is to do. Exact: a plan that is not among them is worth less, or no more than one of
+ * them that uses no more.
  *
  * @param priced The grid solved with each limited kind's price taken off.
  * @param nets Worth of the kinds without the prices.
  * @param mostSteps Pairs of partial plans after which it is given up.
+ * @returns Null where it was given up.
  */
-export function limitedSearch(
+export function partialPlans(
   priced: CutTable,
   nets: readonly number[],
-  limits: readonly (number | null)[],
   packed: PackedCounts,
-  floor: number,
+  least: number,
   mostSteps: number,
-): LimitedSearch {
+): PartialPlans | null {
   const { grid, index } = priced;
   const { lays, free } = grid;
   const [nx, ny] = [grid.xs.length, grid.ys.length];
   const { row, column } = index;
   const room = roomOf(grid, nets);
-  const spent = limits.reduce<number>(
-    (sum, limit, kind) => sum + (limit ?? 0) * (nets[kind] - priced.nets[kind]),
-    0,
-  );
-  const outside = outsideOf(priced, room, floor - spent);
+  const outside = outsideOf(priced, room, least);
   const partials = new Partials();
   const candidates = new Candidates();
   const [from, to] = [new Int32Array(index.size), new Int32Array(index.size)];
-  let steps = 0;
-  let least = 0;
+  let [steps, needed] = [0, 0];
 
   /** Every pair of partial plans of two parts that keeps within the limits and reaches the floor. */
   const join = (first: number, second: number): void => {
     const { net, reduced, counts } = partials;
     for (let i = from[first]; i < to[first]; i++) {
-      const [needed, start] = [least - reduced[i], from[second]];
+      const [rest, start] = [needed - reduced[i], from[second]];
       let k = start;
-      for (; k < to[second] && reduced[k] >= needed; k++) {
+      for (; k < to[second] && reduced[k] >= rest; k++) {
         const used = counts[i] + counts[k];
-        if (packed.fit(used)) candidates.offer(net[i] + net[k], reduced[i] + reduced[k], used, i, k);
+        if (packed.fit(used))
+          candidates.offer(net[i] + net[k], reduced[i] + reduced[k], used, i, k);
       }
       steps += k - start;
       if (k === start) break;
@@ -143,7 +141,7 @@ export function limitedSearch(
   /** What a region within it holds, a region holds too. */
   const inherit = (region: number): void => {
     const { net, reduced, counts, first, second } = partials;
-    for (let i = from[region]; i < to[region] && reduced[i] >= least; i++)
+    for (let i = from[region]; i < to[region] && reduced[i] >= needed; i++)
       candidates.offer(net[i], reduced[i], counts[i], first[i], second[i]);
   };
   const make = (a: number, b: number, c: number, d: number): void => {
@@ -151,7 +149,7 @@ export function limitedSearch(
     candidates.begin();
     for (const spot of free[a * ny + c]) {
       const { kind } = lays[spot.lay];
-      if (spot.b > b || spot.d > d || nets[kind] <= 0 || priced.nets[kind] < least) continue;
+      if (spot.b > b || spot.d > d || nets[kind] <= 0 || priced.nets[kind] < needed) continue;
       const start = a * ny + c;
       candidates.offer(nets[kind], priced.nets[kind], packed.one[kind], -1 - spot.lay, start);
     }
@@ -174,10 +172,10 @@ export function limitedSearch(
         for (let c = 0; c + height <= ny; c++) {
           const out = outside[row(a, a + span) + column(c, c + height)];
           if (out === -Infinity) continue;
-          least = floor - spent - out - ROUNDING;
+          needed = least - out - ROUNDING;
           make(a, a + span, c, c + height);
         }
-      if (steps > mostSteps) return { spots: [], gaveUp: true, steps };
+      if (steps > mostSteps) return null;
     }
   const spotsOf = (i: number): Spot[] => {
     const [first, second] = [partials.first[i], partials.second[i]];
@@ -186,9 +184,6 @@ export function limitedSearch(
     const [x, y] = [Math.floor(second / ny), second % ny];
     return [{ kind, xMm: grid.xs[x], yMm: grid.ys[y], widthMm, heightMm }];
   };
-  const whole = row(0, nx) + column(0, ny);
-  let best = -1;
-  for (let i = from[whole]; i < to[whole]; i++)
-    if (best < 0 || partials.net[i] > partials.net[best]) best = i;
-  return { spots: best < 0 ? [] : spotsOf(best), gaveUp: false, steps };
+  const whole = nx && ny ? row(0, nx) + column(0, ny) : 0;
+  return { partials, from: from[whole] ?? 0, to: to[whole] ?? 0, spotsOf, steps };
 }

@@ -1,0 +1,190 @@
+import { cutGrid, gridSteps, type CutGrid, type Spot } from './guillotine.js';
+import { fillRoom } from './fillRoom.js';
+import {
+  limitPriceSteps,
+  netOf,
+  spentOn,
+  type LimitPrices,
+  type Limits,
+  type Plans,
+} from './limitPrices.js';
+import { ROUNDING } from './outside.js';
+import { packedCounts, type PackedCounts } from './packedCounts.js';
+import { Candidates, partialPlans, Partials, type PartialPlans } from './partialPlans.js';
+
+/** Prices are sought on so few places of the lattice first, and then made exact on all of them. */
+const [COARSE_STEPS, FEWEST_STEPS] = [1_000_000, 400_000];
+const COARSE_ROUNDS = 24;
+/** Steps that the exact prices may take together, and rounds at most. */
+const [FINE_STEPS, FINE_ROUNDS] = [240_000_000, 2];
+/** Pairs of partial plans that may be looked at: about two seconds on a slow machine. */
+const MOST_PAIRS = 8_000_000;
+/** Where worths are no whole numbers: the first share of the bound that is looked through. */
+const FIRST_SHARE = 0.002;
+
+export interface LimitedPlan {
+  net: number;
+  /** The pieces of each comb. */
+  plans: Plans;
+  /** No plans within the limits can be worth more than this together. */
+  bound: number;
+}
+
+/** What all that there is of every kind is worth together; without end where a kind has no limit. */
+const stockWorth = (nets: readonly number[], limits: Limits): number =>
+  nets.reduce((sum, net, kind) => sum + (net > 0 ? net * (limits[kind] ?? Infinity) : 0), 0);
+
+/** Prices found on few places of the lattice, then made exact on all of them. */
+function* pricesOf(
+  grids: readonly CutGrid[],
+  nets: readonly number[],
+  limits: Limits,
+  known: Plans,
+): Generator<void, LimitPrices> {
+  const few = Math.max(FEWEST_STEPS, COARSE_STEPS / Math.max(1, grids.length));
+  const total = grids.reduce((sum, grid) => sum + gridSteps(grid), 0);
+  if (grids.every((grid) => gridSteps(grid) <= few))
+    return yield* limitPriceSteps(grids, nets, limits, known, COARSE_ROUNDS);
+  const coarse = grids.map((grid) => cutGrid({ ...grid, mostSteps: few }));
+  const rough = yield* limitPriceSteps(coarse, nets, limits, known, COARSE_ROUNDS);
+  const rounds = Math.max(1, Math.min(FINE_ROUNDS, Math.floor(FINE_STEPS / total)));
+  return yield* limitPriceSteps(grids, nets, limits, rough.within, rounds, rough.prices);
+}
+
+/**
+ * The plans of several combs put together, comb by comb: of those with the same counts the best, of
+ * those that reach `least` at the prices.
+ *
+ * @returns Null after more than `mostPairs`.
+ */
+function joinCombs(
+  combs: readonly PartialPlans[],
+  bests: readonly number[],
+  packed: PackedCounts,
+  least: number,
+  mostPairs: number,
+): { plans: Spot[][] | null; pairs: number } | null {
+  const joined = new Partials();
+  const candidates = new Candidates();
+  joined.add(0, 0, 0, -1, -1);
+  let [begin, end, pairs] = [0, 1, 0];
+  let rest = bests.reduce((sum, best) => sum + best, 0);
+  for (const [comb, { partials, from, to }] of combs.entries()) {
+    rest -= bests[comb];
+    candidates.begin();
+    for (let i = begin; i < end; i++) {
+      const needed = least - rest - ROUNDING - joined.reduced[i];
+      // A comb may be left whole, too.
+      if (needed <= 0) candidates.offer(joined.net[i], joined.reduced[i], joined.counts[i], i, -1);
+      for (let k = from; k < to && partials.reduced[k] >= needed; k++, pairs++) {
+        const counts = joined.counts[i] + partials.counts[k];
+        if (!packed.fit(counts)) continue;
+        const net = joined.net[i] + partials.net[k];
+        candidates.offer(net, joined.reduced[i] + partials.reduced[k], counts, i, k);
+      }
+    }
+    if (pairs > mostPairs) return null;
+    begin = end;
+    candidates.settle(joined, packed.atMost);
+    end = joined.size;
+  }
+  let top = -1;
+  for (let i = begin; i < end; i++) if (top < 0 || joined.net[i] > joined.net[top]) top = i;
+  if (top < 0) return { plans: null, pairs };
+  const plans: Spot[][] = [];
+  for (let comb = combs.length - 1; comb >= 0; comb--) {
+    plans[comb] = joined.second[top] < 0 ? [] : combs[comb].spotsOf(joined.second[top]);
+    top = joined.first[top];
+  }
+  return { plans, pairs };
+}
+
+/** Fills the room of each comb with what is left of the stock. */
+function filled(
+  grids: readonly CutGrid[],
+  nets: readonly number[],
+  limits: Limits,
+  plans: Plans,
+): Plans {
+  const all = [...plans];
+  for (const [comb, grid] of grids.entries()) {
+    const others = all.flatMap((spots, at) => (at === comb ? [] : spots));
+    const left = limits.map((limit, kind) =>
+      limit === null ? null : limit - others.filter((spot) => spot.kind === kind).length,
+    );
+    all[comb] = fillRoom(grid, nets, left, all[comb]);
+  }
+  return all;
+}
+
+/**
+ * The best plans of combs under one stock, exactly. The limits are priced (Lagrange), which bounds
+ * all plans; then every plan is looked for that is worth nearly the bound, and where there is none,
+ * a little less, twice as much less each time: so the work goes by how far the best lies under the
+ * bound, not by how many plans there are. Deterministic: it is given up by counted steps, not by a
+ * clock, with the best plans found and the bound that stands then. Yields after each comb that was
+ * looked through.
+ *
+ * @param nets Worth of each kind above waste.
+ * @param given How many of each kind there are for all combs, null where there is no limit.
+ * @param known Plans within the limits.
+ */
+export function* limitedPlanSteps(
+  grids: readonly CutGrid[],
+  nets: readonly number[],
+  given: Limits,
+  known: Plans,
+  mostPairs = MOST_PAIRS,
+): Generator<void, LimitedPlan> {
+  // A kind that is worth nothing is used by no plan: its limit holds by itself.
+  const limits = given.map((limit, kind) => (nets[kind] > 0 ? limit : null));
+  const isWhole = nets.every((net) => Number.isInteger(net));
+  const [first, least] = isWhole ? [1, 1] : [0, 10 * ROUNDING];
+  let best = known;
+  const keep = (plans: Plans): void => {
+    if (netOf(plans, nets) > netOf(best, nets) + ROUNDING) best = plans;
+  };
+  const priced = yield* pricesOf(grids, nets, limits, best);
+  keep(priced.within);
+  const packed = packedCounts(limits);
+  const bests = priced.tables.map((table) => table.best);
+  const spent = spentOn(limits, priced.prices);
+  const ceiling = Math.min(priced.bound, stockWorth(nets, limits));
+  let bound = isWhole ? Math.floor(ceiling + ROUNDING) : ceiling;
+  let [below, pairs] = [first || ceiling * FIRST_SHARE, 0];
+  while (packed && netOf(best, nets) < bound - ROUNDING) {
+    const lowest = netOf(best, nets) + least;
+    const floor = Math.max(lowest, bound - below + first);
+    const combs: PartialPlans[] = [];
+    for (const [comb, table] of priced.tables.entries()) {
+      // What all combs may fall short of their best together, one may fall short alone.
+      const own = bests[comb] - (priced.bound - floor);
+      const found = partialPlans(table, nets, packed, own, mostPairs - pairs);
+      if (!found) break;
+      pairs += found.steps;
+      combs.push(found);
+      yield;
+    }
+    const joined =
+      combs.length === grids.length
+        ? joinCombs(combs, bests, packed, floor - spent, mostPairs - pairs)
+        : null;
+    if (!joined) break;
+    pairs += joined.pairs;
+    if (joined.plans) keep(joined.plans);
+    // Every plan worth the floor was seen: the best of them is the best there is.
+    bound = Math.max(netOf(best, nets), floor === lowest ? -Infinity : floor - least);
+    below *= 2;
+  }
+  if (netOf(best, nets) < bound - ROUNDING) keep(filled(grids, nets, limits, best));
+  return { net: netOf(best, nets), plans: best, bound };
+}
+
+/** All steps of {@link limitedPlanSteps} at once. */
+export function limitedPlan(...asked: Parameters<typeof limitedPlanSteps>): LimitedPlan {
+  const steps = limitedPlanSteps(...asked);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
