@@ -13,7 +13,9 @@ import { fromKept } from '../store/kept.js';
 import { list, listsOf, openRows } from '../store/rows.js';
 import type { RowOf } from '../store/tables.js';
 import { z } from 'zod';
-import { rowsOf, sumsOf, type AskedRow } from '../store/asked.js';
+import { rowsOf, type AskedRow } from '../store/asked.js';
+import { pageAfter, type PageAsked } from '../paging.js';
+import { untilWritten } from '../store/untilWritten.js';
 
 /** An entry of the book with who wrote it, as its command says. */
 const WRITTEN_FLOW = {
@@ -45,23 +47,6 @@ export async function lotView(db: Knex, id: string): Promise<Lot | null> {
   return { ...lot, inG, outG, nowG: inG - outG };
 }
 
-/**
- * Sums of stock by kinds, as long as neither a flow nor a lot was written: flows are only ever
- * added, a changed lot counts its revision up.
- */
-const stockKnown = new WeakMap<Knex, { key: string; byKinds: Map<string, Lot[]> }>();
-async function stockKey(db: Knex): Promise<string> {
-  const flows = await sumsOf(
-    { n: z.number().nullable(), at: z.string().nullable() },
-    db('flows').max('rowid as n').max('recordedAt as at').first(),
-  );
-  const lots = await sumsOf(
-    { n: z.number(), r: z.number().nullable() },
-    db('lots').count('* as n').sum('revision as r').first(),
-  );
-  return [flows.n, flows.at, lots.n, lots.r].join(' ');
-}
-
 async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
   const marks = kinds.map(() => '?').join(', ');
   const inForce = 'f.voids IS NULL AND NOT EXISTS (SELECT 1 FROM flows v WHERE v.voids = f.id)';
@@ -90,13 +75,8 @@ async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
 }
 
 /** What stands there now: lots of these kinds that hold something, oldest first. */
-export async function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
-  const key = await stockKey(db);
-  let known = stockKnown.get(db);
-  if (known?.key !== key) stockKnown.set(db, (known = { key, byKinds: new Map() }));
-  const of = kinds.join(' ');
-  if (!known.byKinds.has(of)) known.byKinds.set(of, await readStock(db, kinds));
-  return entryOf(known.byKinds, of);
+export function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
+  return untilWritten(db, `stock ${kinds.join(' ')}`, () => readStock(db, kinds));
 }
 
 /** Lots with their flows and balance. */
@@ -118,7 +98,57 @@ const writtenFlows = (db: Knex): Knex.QueryBuilder =>
 /** Lots of one batch, or of all, with their flows and balance. */
 export async function bookView(db: Knex, batchId?: string): Promise<BookView> {
   if (batchId) return (await booksOf(db, [batchId]))(batchId);
-  return summed(await list(db, 'lots'), await rowsOf(WRITTEN_FLOW, writtenFlows(db)), null);
+  return untilWritten(db, 'book', async () =>
+    summed(await list(db, 'lots'), await rowsOf(WRITTEN_FLOW, writtenFlows(db)), null),
+  );
+}
+
+/** What is in force of the book: neither a correction nor corrected. */
+const IN_FORCE =
+  'flows.voids IS NULL AND flows.id NOT IN (SELECT voids FROM flows WHERE voids IS NOT NULL)';
+
+/** A page of the entries that are in force, from the first on. */
+export async function flowPage(
+  db: Knex,
+  asked: PageAsked,
+): Promise<{ items: Flow[]; next: string | null }> {
+  const { query, pageOf } = await pageAfter(db, 'flows', ['at', 'recordedAt'], asked);
+  const flows = query
+    .leftJoin('commands', 'commands.id', 'flows.commandId')
+    .select('flows.*', 'commands.person', 'commands.device')
+    .whereRaw(IN_FORCE);
+  return pageOf((await rowsOf(WRITTEN_FLOW, flows)).map(asFlow));
+}
+
+/** A page of the lots, from the first on, each with what came in and went out of it. */
+export async function lotPage(
+  db: Knex,
+  asked: PageAsked,
+): Promise<{ items: Lot[]; next: string | null }> {
+  const { query, pageOf } = await pageAfter(db, 'lots', ['recordedAt'], asked);
+  const rows = await openRows('lots', query.where({ 'lots.removedAt': null }).select('lots.*'));
+  const ids = rows.map((row) => row.id);
+  const sums = async (end: 'fromLot' | 'toLot'): Promise<Map<string, number>> =>
+    new Map(
+      (
+        await rowsOf(
+          { lot: z.string(), g: z.number() },
+          db('flows')
+            .whereIn(end, ids)
+            .whereRaw(IN_FORCE)
+            .groupBy(end)
+            .select({ lot: end })
+            .sum({ g: 'g' }),
+        )
+      ).map(({ lot, g }) => [lot, g]),
+    );
+  const [came, went] = [await sums('toLot'), await sums('fromLot')];
+  return pageOf(
+    rows.map((row) => {
+      const [inG, outG] = [came.get(row.id) ?? 0, went.get(row.id) ?? 0];
+      return { ...row, inG, outG, nowG: inG - outG };
+    }),
+  );
 }
 
 /** The books of several harvests, by harvest: each as `bookView` would give it. */

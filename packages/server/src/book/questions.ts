@@ -16,9 +16,14 @@ import { batchViews } from '../harvest/batches.js';
 import { hiveViews } from '../look/hiveViews.js';
 import { z } from 'zod';
 import { columnOf, rowsOf } from '../store/asked.js';
+import { untilWritten } from '../store/untilWritten.js';
 
 /** What cannot all be true in what was written down, without what a person has answered. */
-export async function openQuestions(db: Knex): Promise<Contradiction[]> {
+export function openQuestions(db: Knex): Promise<Contradiction[]> {
+  return untilWritten(db, 'questions', () => askQuestions(db));
+}
+
+async function askQuestions(db: Knex): Promise<Contradiction[]> {
   const batches = await batchViews(db);
   const batchOf = new Map(batches.map((b) => [b.id, b]));
   const hives = await list(db, 'hives');

@@ -5,11 +5,10 @@ import { lotByCode } from '../jar/codes.js';
 import { notFound, refused } from '../problem.js';
 import { find, list, openRows } from '../store/rows.js';
 import type { RowOf } from '../store/tables.js';
-import { page } from '../paging.js';
 import { read } from '../reading.js';
 import { aftercareOf } from './aftercare.js';
 import { holdViews } from './holds.js';
-import { bookView, stockView } from './lots.js';
+import { bookView, flowPage, lotPage, stockView } from './lots.js';
 import { openQuestions } from './questions.js';
 import { estimatePairs, seasonsOf } from './seasons.js';
 import { traceOf } from './trace.js';
@@ -74,8 +73,8 @@ async function peopleKnown(db: Knex): Promise<Person[]> {
 
 /** What Book reads: lots and flows, traces, what stands there, what was promised, years. */
 export const bookReads = [
-  read('/lots', async ({ db }, { query }) => page(query, (await bookView(db)).lots)),
-  read('/flows', async ({ db }, { query }) => page(query, (await bookView(db)).flows)),
+  read('/lots', ({ db }, { query }) => lotPage(db, query)),
+  read('/flows', ({ db }, { query }) => flowPage(db, query)),
   read('/book', ({ db }) => bookView(db)),
   read('/holds', async ({ db }) => ({ items: await holdViews(db) })),
   read('/traces', ({ db }, { query }) => traceTold(db, query)),

@@ -25,6 +25,7 @@ import { batchViewsOf, batchViews } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 import { z } from 'zod';
 import { rowsOf } from '../store/asked.js';
+import { untilWritten } from '../store/untilWritten.js';
 
 const PACKED_ROW = {
   id: z.string(),
@@ -74,11 +75,13 @@ const movedRows = (db: Knex): Promise<MovedRow[]> =>
     .select(db.raw("f.fromLot = 'outside' as fromOutside"))
     .sum({ g: 'f.g' });
 
-/**
- * Every harvest as seasons count it, and comb estimates beside what the scale said. Read table by
- * table, so that ten years are as quick as one.
- */
-export async function seasonsOf(db: Knex): Promise<Seasons> {
+/** Every harvest as seasons count it, and comb estimates beside what the scale said. */
+export function seasonsOf(db: Knex): Promise<Seasons> {
+  return untilWritten(db, 'seasons', () => countSeasons(db));
+}
+
+/** Read table by table, so that ten years are as quick as one. */
+async function countSeasons(db: Knex): Promise<Seasons> {
   const { rules } = await currentRules(db);
   const batches = await batchViews(db);
   const hives = new Map((await list(db, 'hives')).map((h) => [h.id, h]));
@@ -220,7 +223,11 @@ const TEACH_COMBS = 60;
  * The last combs weighed one by one beside the estimate of their last look, oldest first. Boxes
  * shared out by estimate tell nothing of it, nor do frames drained in place.
  */
-export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
+export function estimatePairs(db: Knex): Promise<EstimatePair[]> {
+  return untilWritten(db, 'estimatePairs', () => readPairs(db));
+}
+
+async function readPairs(db: Knex): Promise<EstimatePair[]> {
   const inPlace = WAYS.filter(combStays);
   const takes = await rowsOf(
     {

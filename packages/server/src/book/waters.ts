@@ -1,7 +1,8 @@
 import { measuredWaterPercent, type Batch, type LotWater, type WaterSources } from '@furrow/core';
 import type { Knex } from 'knex';
 import { lookRows } from '../look/hiveViews.js';
-import { listsOf } from '../store/rows.js';
+import { groupedBy, listsOf } from '../store/rows.js';
+import { untilWritten } from '../store/untilWritten.js';
 import { stockView } from './lots.js';
 import { drainsOf } from '../drain/drainViews.js';
 import { batchViewsOf } from '../harvest/batches.js';
@@ -17,14 +18,17 @@ async function waterSources(
   const drains = await drainsOf(db, ids);
   const waterReadings = await listsOf(db, 'waterReadings', 'batchId', ids);
   const takes = await listsOf(db, 'takes', 'batchId', ids);
-  const looks = await lookRows(
-    db,
-    batches.flatMap((b) => b.combIds),
+  const looks = groupedBy(
+    await lookRows(
+      db,
+      batches.flatMap((b) => b.combIds),
+    ),
+    (look) => look.combId,
   );
   return ({ id, combIds }) => ({
     drains: drains(id),
     waterReadings: waterReadings(id),
-    looks: looks.filter((look) => combIds.includes(look.combId)),
+    looks: combIds.flatMap(looks),
     takes: takes(id),
   });
 }
@@ -37,7 +41,11 @@ export async function waterSourcesOf(db: Knex, batch: Harvest): Promise<WaterSou
 /**
  * Water of all honey that stands there now, by lot, as it was measured; null where nobody measured.
  */
-export async function watersOfStock(db: Knex): Promise<LotWater[]> {
+export function watersOfStock(db: Knex): Promise<LotWater[]> {
+  return untilWritten(db, 'watersOfStock', () => readWaters(db));
+}
+
+async function readWaters(db: Knex): Promise<LotWater[]> {
   const lots = await stockView(db, ['honey']);
   const batches = await batchViewsOf(db, [...new Set(lots.map((l) => l.batchId))]);
   const sourcesOf = await waterSources(db, batches);

@@ -14,7 +14,7 @@ import { Router } from 'express';
 import type { Knex } from 'knex';
 import { inThread } from '../heavy/pool.js';
 import { find, list, openRow } from '../store/rows.js';
-import { batchViews } from '../harvest/batches.js';
+import { batchViews, batchViewsOf } from '../harvest/batches.js';
 import { read, type Reading } from '../reading.js';
 import { currentRules } from '../rules/currentRules.js';
 import { rackRuns } from './keepings.js';
@@ -48,7 +48,8 @@ async function templateOf(db: Knex, id: string, speak: Speak): Promise<TemplateI
 /** Everything that lay on the cutting board, without its lines, with what came of it. */
 async function cutHistory(db: Knex): Promise<CutHistory> {
   const boards = await list(db, 'cutBoards');
-  const batches = new Map((await batchViews(db)).map((b) => [b.id, b]));
+  const ids = boards.map((board) => board.batchId);
+  const batches = new Map((await batchViewsOf(db, ids)).map((b) => [b.id, b]));
   return {
     boards: boards.map((b) => {
       const { hiveName, date } = entryOf(batches, b.batchId);

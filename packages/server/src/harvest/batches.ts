@@ -2,6 +2,7 @@ import { entryOf, type Batch } from '@furrow/core';
 import type { Knex } from 'knex';
 import { find, list, openRows } from '../store/rows.js';
 import type { RowOf } from '../store/tables.js';
+import { untilWritten } from '../store/untilWritten.js';
 import { flowsOfLots } from '../store/unitOfWork.js';
 import { z } from 'zod';
 import { columnOf, rowsOf } from '../store/asked.js';
@@ -41,8 +42,10 @@ async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
 }
 
 /** Batches with the names a person knows them by, newest first. */
-export async function batchViews(db: Knex, where: Partial<BatchRow> = {}): Promise<Batch[]> {
-  return named(db, (await list(db, 'batches', where, 'createdAt')).reverse());
+export function batchViews(db: Knex, where: Partial<BatchRow> = {}): Promise<Batch[]> {
+  return untilWritten(db, `batches ${JSON.stringify(where)}`, async () =>
+    named(db, (await list(db, 'batches', where, 'createdAt')).reverse()),
+  );
 }
 
 /** Batches by their ids, newest first. */

@@ -10,6 +10,8 @@ import { holdSaid } from '../book/holds.js';
 import { notFound, refused } from '../problem.js';
 import { readerAtHome } from '../spoken.js';
 import { hiveView } from '../look/hiveViews.js';
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 import { find, list } from '../store/rows.js';
 import { read, type Reading } from '../reading.js';
 import { currentRules } from '../rules/currentRules.js';
@@ -32,7 +34,17 @@ async function lotPageOf(db: Knex, lotId: string): Promise<string> {
 /** The printer's spool, newest first: what stood on a label is in its PDF. */
 async function spool(db: Knex): Promise<PrintLine[]> {
   const prints = await list(db, 'prints', {}, 'occurredAt');
-  const lots = new Map((await list(db, 'lots')).map((l) => [l.id, l]));
+  const lotRows = await rowsOf(
+    { id: z.string(), code: z.string().nullable(), batchId: z.string() },
+    db('lots')
+      .whereIn(
+        'id',
+        prints.map((print) => print.lotId),
+      )
+      .where({ removedAt: null })
+      .select('id', 'code', 'batchId'),
+  );
+  const lots = new Map(lotRows.map((l) => [l.id, l]));
   return prints.reverse().map(({ labels, fields: _fields, ...p }) => ({
     ...p,
     count: labels.length,

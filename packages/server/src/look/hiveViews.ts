@@ -21,6 +21,7 @@ import {
 import type { Knex } from 'knex';
 import { find, list, openRows, opened } from '../store/rows.js';
 import type { RowOf } from '../store/tables.js';
+import { untilWritten } from '../store/untilWritten.js';
 import { z } from 'zod';
 import { columnOf, rowsOf, type AskedRow } from '../store/asked.js';
 
@@ -111,7 +112,11 @@ async function staysByBox(
  * Hives as they hang now, all or only these: boxes from the floor up, places in order, the comb in
  * each, its looks from old to new.
  */
-export async function hiveViews(db: Knex, only?: readonly string[]): Promise<Hive[]> {
+export function hiveViews(db: Knex, only?: readonly string[]): Promise<Hive[]> {
+  return only ? readHives(db, only) : untilWritten(db, 'hives', () => readHives(db));
+}
+
+async function readHives(db: Knex, only?: readonly string[]): Promise<Hive[]> {
   const all = await list(db, 'hives');
   const hives = only ? all.filter((h) => only.includes(h.id)) : all;
   const ids = hives.map((h) => h.id);

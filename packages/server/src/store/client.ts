@@ -1,6 +1,7 @@
 import { codeOf } from './thrown.js';
 import { createRequire } from 'node:module';
 import type { MeetsDamage } from './damage.js';
+import { watchOf } from './tableWatch.js';
 import { isDamage } from './trouble.js';
 
 const require = createRequire(import.meta.url);
@@ -23,13 +24,15 @@ const isRolledBack = (sql: string, error: unknown): boolean =>
 /**
  * Knex over the embedded driver. Three overrides, each kept honest by a test: a BUSY connection is
  * thrown away and a failed COMMIT rolled back (else acknowledged writes are lost), whole numbers
- * are bound as integers, and blobs come back as Buffers. A damaged page that was met is remembered.
+ * are bound as integers, and blobs come back as Buffers. A damaged page that was met is remembered,
+ * and which tables each statement writes and reads is noted.
  */
 export class EmbeddedClient extends Base {
   _driver(): unknown {
     return require('libsql');
   }
   async _query(connection: RawConnection, query: { sql: string }): Promise<unknown> {
+    watchOf(this as unknown as { config: object }).note(query.sql);
     try {
       return await (super._query as (c: unknown, q: unknown) => Promise<unknown>)(
         connection,

@@ -1,0 +1,11 @@
+import { mkdtempSync } from 'node:fs'; import { tmpdir } from 'node:os'; import { join } from 'node:path';
+import { decade } from './benchBook.js';
+import { makeApp } from '../packages/server/src/app.js';
+import { makeClock } from '../packages/server/src/clock.js';
+import { seedDemo } from '../packages/server/src/demo/seed.js';
+import { ensureRules } from '../packages/server/src/firstRun.js';
+import { openDatabase } from '../packages/server/src/store/database.js';
+const folder = mkdtempSync(join(tmpdir(), 'furrow-b-'));
+const clock = makeClock('2026-03-14T11:00:00Z'); const db = await openDatabase(join(folder, 'furrow.db')); await ensureRules(db, clock.now()); await seedDemo(db, clock);
+console.log(await decade(db as never, 10, 100)); console.log(folder);
+process.exit(0);
