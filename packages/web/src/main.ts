@@ -8,9 +8,11 @@ import PrimeVue from 'primevue/config';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { router } from './router.js';
+import { preloadNext } from './shell/preloadNext.js';
 import { furrowPreset } from './theme/preset.js';
 import { learnEverything } from './words/learned.js';
 
+preloadNext(router);
 const queryClient = new QueryClient({
   defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
 });

@@ -114,6 +114,12 @@ function mainWay(set: ChoiceSet): Way | 'leave' {
   for (const way of Object.values(set.ways)) count.set(way, (count.get(way) ?? 0) + 1);
   return [...count].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'leave';
 }
+/** Clean wax: the likely figure, and its range where that says more. */
+function waxText({ cleanWaxG }: ChoiceSet): { mid: string; range: string } {
+  const mid = smallMassText(cleanWaxG.mid, props.rules.units);
+  const range = smallMassRangeText(cleanWaxG, props.rules.units);
+  return { mid, range: range === mid ? '' : range };
+}
 function waysText(set: ChoiceSet): string {
   const count = new Map<Way, number>();
   for (const way of Object.values(set.ways)) count.set(way, (count.get(way) ?? 0) + 1);
@@ -219,10 +225,8 @@ const proofText = computed(() => {
             </td>
             <td :data-head="tell('common.clean-wax')">
               <template v-if="row.set.cleanWaxG.high > 0"
-                ><b>{{ smallMassText(row.set.cleanWaxG.mid, rules.units) }}</b
-                ><br /><span class="sub nowrap">{{
-                  smallMassRangeText(row.set.cleanWaxG, rules.units)
-                }}</span></template
+                ><b>{{ waxText(row.set).mid }}</b
+                ><br /><span class="sub nowrap">{{ waxText(row.set).range }}</span></template
               ><span v-else class="sub">{{ tell('SetsTable.none') }}</span>
             </td>
             <td :data-head="tell('SetsTable.your-hours')">

@@ -29,7 +29,7 @@ const lines = computed(() =>
         }),
       };
     return {
-      name: a.act === 'stir' ? tell('WhatIfs.stir-now') : tell('common.press'),
+      name: a.act === 'stir' ? tell('WhatIfs.stir-now') : tell('WhatIfs.press'),
       brings:
         a.moreKg.high < 0.05
           ? tell('WhatIfs.hardly-more')

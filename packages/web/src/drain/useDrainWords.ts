@@ -84,7 +84,7 @@ export function useDrainActs(
   const WORDS: Record<MainAct, () => { big: string; when: string }> = {
     press: () => {
       if (!pressing.value)
-        return { big: tell('common.press'), when: tell('useDrainWords.what-left-in-comb') };
+        return { big: tell('WhatIfs.press'), when: tell('useDrainWords.what-left-in-comb') };
       return {
         big:
           advice.value.say === 'rest'

@@ -213,4 +213,5 @@ export const drain = {
   'CloseDrain.more-out': 'more came out than went in',
   'DrainLog.warming': 'warming, {temperature}',
   'DrainLog.stirred': 'stirred',
+  'WhatIfs.press': 'Press',
 } as const;

@@ -217,4 +217,5 @@ export const drain: Sentences<typeof english> = {
   'CloseDrain.more-out': 'saiu mais do que entrou',
   'DrainLog.warming': 'aquecendo, {temperature}',
   'DrainLog.stirred': 'mexido',
+  'WhatIfs.press': 'Prensar',
 };
