@@ -17,6 +17,7 @@ import { useMe } from './house/useHouse.js';
 import { listen, useRefresh, useRules } from './api/queries.js';
 import { hearHouseLanguage } from './words/language.js';
 import { currency, householdUnits } from './words/units.js';
+import { mindMissingScreens } from './shell/missingScreen.js';
 import { useUi } from './shell/ui.js';
 
 const ui = useUi();
@@ -116,6 +117,7 @@ onMounted(() => {
     if (by) ui.say(tell('App.something-was-written', { by }));
   };
   listen(heard, hearDoing, beginToListen);
+  mindMissingScreens(router, () => ui.say(tell('App.screen-not-here-yet')));
 });
 onUnmounted(() => window.removeEventListener('keydown', onKey));
 </script>

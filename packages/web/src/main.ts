@@ -7,6 +7,7 @@ import { createPinia } from 'pinia';
 import PrimeVue from 'primevue/config';
 import { createApp } from 'vue';
 import App from './App.vue';
+import { useAwaySince } from './api/away.js';
 import { router } from './router.js';
 import { preloadNext } from './shell/preloadNext.js';
 import { furrowPreset } from './theme/preset.js';
@@ -14,7 +15,15 @@ import { learnEverything } from './words/learned.js';
 
 preloadNext(router);
 const queryClient = new QueryClient({
-  defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      // Where the house is away that is said at once, and what stands there goes on standing.
+      networkMode: 'always',
+      retry: (failures) => failures < 1 && useAwaySince().value === null,
+      refetchOnWindowFocus: true,
+    },
+  },
 });
 createApp(App)
   .use(createPinia())

@@ -16,7 +16,7 @@ afterAll(() => home.close());
 /** All of a list, page by page. */
 async function everyPage<T>(path: string, limit: number): Promise<T[]> {
   const items: T[] = [];
-  for (let cursor = ''; ; ) {
+  for (let cursor = ''; ;) {
     const page = await home.get<{ items: T[]; next: string | null }>(
       `${path}?limit=${limit}${cursor}`,
     );

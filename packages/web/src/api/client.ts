@@ -2,6 +2,10 @@ import { language } from '../words/learned.js';
 import { tell } from '../words/tell.js';
 import type { AnswerTo, PayloadTo, SpokenRead, SpokenWrite, WrittenTo } from '@furrow/core';
 import { v4 as uuid } from 'uuid';
+import { heardFromHouse, missedHouse, readMs } from './away.js';
+
+/** Answers that say nothing of what was asked: not let in, too slow, too early, too many. */
+const NOT_YET = new Set([401, 403, 408, 425, 429]);
 
 /** A refusal of the server in its own words, with the field it is about. */
 export class Refused extends Error {
@@ -12,6 +16,13 @@ export class Refused extends Error {
     readonly path: string | null,
   ) {
     super(message);
+  }
+  /**
+   * The house read it and said no: it is not written, and will not be. Anything else may come right
+   * by itself: a line that broke, a proxy between, a server that is busy, a phone not let in yet.
+   */
+  get isFinal(): boolean {
+    return this.status >= 400 && this.status < 500 && !NOT_YET.has(this.status);
   }
   /** The field of the payload, without the envelope. */
   get field(): string | null {
@@ -91,15 +102,19 @@ async function answer<T>(response: Response): Promise<T> {
 async function reach(path: string, init?: RequestInit): Promise<Response> {
   try {
     const headers = { ...init?.headers, 'Accept-Language': language };
-    return await fetch(`/api/v1${path}`, { ...init, headers });
+    const response = await fetch(`/api/v1${path}`, { ...init, headers });
+    heardFromHouse();
+    return response;
   } catch {
+    void missedHouse();
     throw new Refused(0, 'no-connection', tell('client.furrow-cannot-be-reached-from'), null);
   }
 }
 
 /** Reads what stands at a path of the interface: the answer is the one the interface tells of it. */
 export async function read<Said extends SpokenRead>(path: Said): Promise<AnswerTo<Said>> {
-  return answer<AnswerTo<Said>>(await reach(path));
+  const signal = AbortSignal.timeout(readMs());
+  return answer<AnswerTo<Said>>(await reach(path, { signal }));
 }
 
 /**

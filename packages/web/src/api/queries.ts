@@ -1,8 +1,9 @@
 import { dataOf } from '../parts/domEvents';
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import type { AnswerTo, SpokenRead } from '@furrow/core';
-import { computed, nextTick, type Ref } from 'vue';
+import { computed, nextTick, watch, type Ref } from 'vue';
 import type { Doing } from '../house/doing.js';
+import { missedHouse, useAwaySince } from './away.js';
 import { read, serverSpeed, setServerNow } from './client.js';
 
 /** All server data goes through this one cache; an event of the server makes it ask again. */
@@ -131,6 +132,12 @@ export function listen(
   opened: () => void = () => undefined,
 ): void {
   const source = new EventSource('/api/v1/events');
+  source.addEventListener('error', () => void missedHouse());
+  window.addEventListener('offline', () => void missedHouse());
+  // What stands there is from before the house was away.
+  watch(useAwaySince(), (since) => {
+    if (since === null) refresh(null);
+  });
   source.addEventListener('changed', (event) => {
     const { by, own }: { by?: string; own?: boolean } = JSON.parse(dataOf(event));
     refresh(own ? null : (by ?? null));

@@ -31,7 +31,10 @@ const answers = (...list: (Response | Error)[]) => {
     if (next instanceof Error) throw next;
     return next;
   });
-  vi.stubGlobal('fetch', fetch);
+  // Whether the house is there is asked beside what is sent.
+  vi.stubGlobal('fetch', (path: string, init?: RequestInit) =>
+    path.endsWith('/health') ? Promise.resolve(new Response()) : fetch(path, init),
+  );
   return {
     fetch,
     body: (i: number) =>
@@ -87,6 +90,13 @@ describe('sending a command', () => {
     expect(await go('/flows', { g: 5 } as never, 'Said')).toEqual({ ok: 1 });
     expect(body(1).id).toBe(body(0).id);
     expect(refusal.value).toBeNull();
+  });
+  it.each([429, 500, 503])('sends the same id again where the answer was %i', async (status) => {
+    const { body } = answers(json(status, {}), json(200, { ok: 1 }));
+    const { go } = sender();
+    expect(await go('/flows', { g: 5 } as never, 'Said')).toBeNull();
+    expect(await go('/flows', { g: 5 } as never, 'Said')).toEqual({ ok: 1 });
+    expect(body(1).id).toBe(body(0).id);
   });
   it('takes a new id after a refusal, and after a success', async () => {
     const { body } = answers(

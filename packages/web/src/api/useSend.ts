@@ -60,9 +60,8 @@ export function useSend() {
         error instanceof Refused
           ? error
           : new Refused(0, 'unexpected', tell('useSend.this-did-not-work-what'), null);
-      // A refused entry was not written: the next try is a new one. An unanswered one may have
-      // been.
-      if (refusal.value.status !== 0) commandId = newId();
+      // A refused entry was not written: the next try is a new one. Any other may have been.
+      if (refusal.value.isFinal) commandId = newId();
       return null;
     } finally {
       busy.value = false;

@@ -3,6 +3,7 @@ import { tell, moment } from '../words/tell.js';
 import { serverSpeed } from '../api/client';
 import { clockText } from './times';
 import { useStandsSince } from '../api/failure';
+import { useAwaySince } from '../api/away';
 import { hoursText, todaySay, type Clock } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { useClocks, useHives, useRefresh } from '../api/queries.js';
@@ -17,7 +18,10 @@ const ui = useUi();
 const now = useNow();
 const refresh = useRefresh();
 const { data: clocks } = useClocks();
-const standsSince = useStandsSince();
+const staleSince = useStandsSince();
+const awaySince = useAwaySince();
+/** Since when what stands here was not read anew: at once where the house is away. */
+const standsSince = computed(() => staleSince.value ?? awaySince.value);
 const { data: hives } = useHives();
 const since = (clock: Clock): string =>
   hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000);
@@ -119,7 +123,12 @@ defineExpose({ undo });
       tell('SoilStrip.no-clock-runs')
     }}</span>
     <span class="grow" />
-    <span class="said" role="status" aria-live="polite">
+    <span
+      class="said"
+      :class="{ told: ui.message && !ui.message.commandId }"
+      role="status"
+      aria-live="polite"
+    >
       <template v-if="ui.message">
         <span class="text">{{ said(ui.message.text) }}</span>
         <button v-if="ui.message.commandId" type="button" @click="undo">
@@ -228,9 +237,17 @@ button {
   .time {
     display: none;
   }
-  /* While the house is away its age stands alone: there is nothing that could be taken back. */
-  .soil-strip:has(.stands) > :not(.stands) {
+  /*
+   * While the house is away its age stands alone: there is nothing that could be taken back. Only
+   * what was just told takes its place, as long as it is told.
+   */
+  .soil-strip:has(.stands) > :not(.stands, .told),
+  .soil-strip:has(.told) > .stands.stands {
     display: none;
+  }
+  .soil-strip > .told .text {
+    white-space: normal;
+    line-height: 18px;
   }
   .soil-strip > .stands {
     display: flex;

@@ -1,5 +1,6 @@
 import { STAGES, type Stage } from '@furrow/core';
 import type { Router, RouteRecordRaw } from 'vue-router';
+import { useAwaySince } from '../api/away.js';
 
 /** How long a screen has the line to itself before the next one is fetched. */
 const ALONE_MS = 4000;
@@ -11,6 +12,8 @@ export function nextStage(stage: Stage | undefined): Stage | null {
 
 /** Fetches the screen of a stage, as opening it would; says nothing where that fails. */
 async function fetchStage(routes: readonly RouteRecordRaw[], stage: Stage): Promise<void> {
+  // What fails to come may be kept in mind as failed.
+  if (useAwaySince().value !== null) return;
   const route = routes.find(({ name }) => name === stage);
   if (typeof route?.component !== 'function') return;
   await (route.component as () => Promise<unknown>)().catch(() => undefined);

@@ -65,6 +65,23 @@ describe('steps touched before the server answered', () => {
     expect(localStorage.getItem('furrow.take.pending.b')).toBeNull();
     close();
   });
+  it.each([401, 429, 500, 503])(
+    'wait where the answer is %i, and go out after it',
+    async (status) => {
+      answer = () => new Response('{}', { status });
+      const { pending, close } = open();
+      pending.add(mark('ready'), 'ready');
+      await vi.waitFor(() => expect(pending.refusal.value?.status).toBe(status));
+      expect(pending.marks.value.map((m) => m.stepId)).toEqual(['ready']);
+      expect(localStorage.getItem('furrow.take.pending.b')).toContain('ready');
+      close();
+      answer = () => new Response('{}', { status: 201 });
+      const again = open();
+      await vi.waitFor(() => expect(localStorage.getItem('furrow.take.pending.b')).toBeNull());
+      expect(sent).toEqual(['ready', 'ready']);
+      again.close();
+    },
+  );
   it('outlive a page that is closed before they arrived', async () => {
     answer = () => {
       throw new TypeError('no connection');

@@ -63,9 +63,11 @@ export function usePendingMarks(batchId: Ref<string | null>, known: Ref<readonly
         error instanceof Refused
           ? error
           : new Refused(0, 'unexpected', tell('usePendingMarks.this-did-not-arrive-it'), null);
-      // What was refused stays undone; what did not arrive waits.
-      if (refusal.value.status !== 0) waiting.value = [];
-      keep();
+      // What was refused stays undone; what did not arrive waits, and what no house answered.
+      if (refusal.value.isFinal) {
+        waiting.value = [];
+        keep();
+      }
       await refresh();
     } finally {
       sending = false;

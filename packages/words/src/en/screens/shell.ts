@@ -209,4 +209,6 @@ export const shell = {
   'SoilStrip.there-nothing-to-undo': 'There is nothing to undo.',
   'SoilStrip.undone': 'Undone.',
   'SoilStrip.this-could-not-be-undone': 'This could not be undone.',
+  'App.screen-not-here-yet':
+    'This screen is not on this device yet: it opens when Furrow answers again.',
 } as const;

@@ -215,4 +215,6 @@ export const shell: Sentences<typeof english> = {
   'SoilStrip.there-nothing-to-undo': 'Não há nada a desfazer.',
   'SoilStrip.undone': 'Desfeito.',
   'SoilStrip.this-could-not-be-undone': 'Isto não pôde ser desfeito.',
+  'App.screen-not-here-yet':
+    'Esta tela ainda não está neste aparelho: ela abre quando o Furrow responder de novo.',
 };
