@@ -65,10 +65,10 @@ export function honeyHeat(input: {
 }
 
 /**
- * Percent of an enzyme lost, to no more digits than half-lives of two or three allow: "under 0.1",
+ * Percent of an enzyme lost, to no more digits than half-lives of two or three allow: "< 0.1",
  * "0.4", "59".
  */
 export function enzymeLossText(percent: number): string {
-  if (percent < 0.05) return percent > 0 ? 'under 0.1' : '0';
+  if (percent < 0.05) return percent > 0 ? '< 0.1' : '0';
   return percent < 10 ? percent.toFixed(1) : percent.toFixed(0);
 }

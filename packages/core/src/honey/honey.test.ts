@@ -237,7 +237,7 @@ describe('what warmth costs, in words', () => {
   it('has no more digits than the half-lives', () =>
     expect([0, 0.02, 0.06, 0.44, 9.96, 58.7].map(enzymeLossText)).toEqual([
       '0',
-      'under 0.1',
+      '< 0.1',
       '0.1',
       '0.4',
       '10.0',

@@ -1,4 +1,5 @@
 import { speaking } from '../../fixtures/english.js';
+import { readySay } from './says.js';
 import { describe, expect, it } from 'vitest';
 import { JARS, VESSELS } from '../../fixtures/chooser.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
@@ -156,7 +157,8 @@ describe('the day as Ready shows it', () => {
     const lower = VESSELS.filter((v) => v.role === 'lower').map((v) => v.id);
     const free = planDay(input([detail()])).bring.find((l) => l.id === 'vessel-lower-b1')!;
     const day = input([detail()]);
-    day.open.inUse = [{ vesselIds: lower, untilAt: '2026-04-01T00:00:00.000Z', what: 'Cedro' }];
+    const what = readySay('ready.in-use.drains', { hive: 'Cedro' });
+    day.open.inUse = [{ vesselIds: lower, untilAt: '2026-04-01T00:00:00.000Z', what }];
     const taken = planDay(day).bring.find((l) => l.id === 'vessel-lower-b1')!;
     expect(taken.text).not.toBe(free.text);
   });

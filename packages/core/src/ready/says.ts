@@ -49,6 +49,8 @@ export interface ReadySays extends BringSays {
   'ready.benchTasks.by-flow-rate-you-decide': object;
   'ready.benchTasks.press-rest': object;
   'ready.benchTasks.what-drained-put-aside-first': object;
+  /** What keeps a vessel in use: the hive whose comb drains in it. */
+  'ready.in-use.drains': { hive: string };
   'ready.benchTasks.covered-against-bees-and-damp': object;
   'ready.benchTasks.settle-then-skim': object;
   'ready.benchTasks.until-scum-up-through-at': { max: { lengthMm: number } };

@@ -1,4 +1,3 @@
-import { asWritten } from '../say/say.js';
 import { DateTime } from 'luxon';
 import { plannedStart } from './plannedStart.js';
 import type { HouseRules } from '../records/houseRules.js';
@@ -64,7 +63,7 @@ function inOrder(
     scale: false,
     freezerL: 0,
     vesselIds: [...u.vesselIds],
-    what: asWritten(u.what),
+    what: u.what,
   }));
   const steps: TimetableStep[] = [];
   // What goes into another's vessel is placed first: that one's bed is broken up when all of it is

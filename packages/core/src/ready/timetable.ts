@@ -32,7 +32,7 @@ export interface Resources {
   vessels: readonly KitVessel[];
   freezerL: number | null;
   /** Vessels that something else holds, until then. */
-  inUse?: readonly { vesselIds: readonly string[]; untilAt: string; what: string }[];
+  inUse?: readonly { vesselIds: readonly string[]; untilAt: string; what: Say }[];
 }
 
 export interface Busy {

@@ -156,7 +156,7 @@ export type ThermometerReading = z.infer<typeof thermometerReadingRecord>;
 
 export const openPlansRecord = z.strictObject({
   details: z.array(batchDetailRecord),
-  inUse: z.array(z.strictObject({ vesselIds: z.array(id), untilAt: instant, what: text })),
+  inUse: z.array(z.strictObject({ vesselIds: z.array(id), untilAt: instant, what: sayRecord })),
   gear: z.array(gearRecord),
   ticks: z.array(tickRecord),
   /** How long this household takes to break comb up, learned from its own drains. */

@@ -4,7 +4,7 @@ import { codeOf } from '../store/thrown.js';
 import { rmSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { bookBalance, type ImportPreview, firstOf, saidOf } from '@furrow/core';
+import { bookBalance, type ImportPreview, firstOf, saidOf, type Say } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { writeSynced } from '../store/writeSynced.js';
@@ -153,9 +153,11 @@ export async function previewImport(
   onShare: OnShare = () => {},
 ): Promise<ImportPreview> {
   const all = await sortAll(db, archive, onShare);
-  const nameOf = (row: ArchiveRow): string => {
+  const nameOf = (row: ArchiveRow): string | Say => {
     const key = NAMES.find((n) => row.values[n]);
-    return key ? `“${String(row.values[key]).slice(0, 60)}”` : `row ${row.line}`;
+    return key
+      ? `“${String(row.values[key]).slice(0, 60)}”`
+      : houseSay('refusal.row', { line: row.line });
   };
   return {
     created: archive.created,
@@ -301,7 +303,10 @@ async function namedRow(
       await trx(table.name).insert(values);
     } catch (why) {
       const of = codeOf(why);
-      const row = `Row ${rows[i]?.line ?? '?'} of ${table.resource}.csv`;
+      const row = houseSay('refusal.row-of', {
+        line: rows[i]?.line ?? '?',
+        file: `${table.resource}.csv`,
+      });
       if (of === 'SQLITE_CONSTRAINT_UNIQUE')
         return conflict(
           'place-taken',

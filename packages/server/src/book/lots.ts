@@ -76,7 +76,7 @@ async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
 
 /** What stands there now: lots of these kinds that hold something, oldest first. */
 export function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
-  return untilWritten(db, `stock ${kinds.join(' ')}`, () => readStock(db, kinds));
+  return untilWritten(db, `stock:${kinds.join()}`, () => readStock(db, kinds));
 }
 
 /** Lots with their flows and balance. */

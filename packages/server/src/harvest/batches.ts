@@ -43,7 +43,7 @@ async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
 
 /** Batches with the names a person knows them by, newest first. */
 export function batchViews(db: Knex, where: Partial<BatchRow> = {}): Promise<Batch[]> {
-  return untilWritten(db, `batches ${JSON.stringify(where)}`, async () =>
+  return untilWritten(db, `batches:${JSON.stringify(where)}`, async () =>
     named(db, (await list(db, 'batches', where, 'createdAt')).reverse()),
   );
 }

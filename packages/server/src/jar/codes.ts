@@ -1,4 +1,5 @@
-import { type Batch, LOT_KINDS } from '@furrow/core';
+import { type Batch, LOT_KINDS, type Say } from '@furrow/core';
+import { houseSay } from '@furrow/words';
 import type { Knex } from 'knex';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { z } from 'zod';
@@ -41,7 +42,7 @@ export async function codeInUse(
   db: Knex,
   code: string,
   butBatchId: string | null = null,
-): Promise<string | null> {
+): Promise<Say | null> {
   const plain = plainCode(code);
   const rows = await rowsOf(
     { id: z.string(), code: z.string(), date: z.string(), hive: z.string() },
@@ -65,7 +66,7 @@ export async function codeInUse(
       r.id !== butBatchId &&
       (continues(plain, plainCode(r.code)) || continues(plainCode(r.code), plain)),
   );
-  return found ? `${found.hive}, harvested ${found.date}` : null;
+  return found ? houseSay('refusal.code-of', { hive: found.hive, on: { date: found.date } }) : null;
 }
 
 /**

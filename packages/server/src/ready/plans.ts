@@ -14,6 +14,7 @@ import {
   type SiteWeather,
   type WeatherHour,
   CRUSH_METHODS,
+  readySay,
   instantOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
@@ -89,7 +90,7 @@ async function vesselsInUse(db: Knex, now: Date): Promise<OpenPlans['inUse']> {
     inUse.push({
       vesselIds: [drain.upperVesselId, drain.lowerVesselId].filter((id) => id !== null),
       untilAt: new Date(untilMs).toISOString(),
-      what: `${batch.hiveName} drains`,
+      what: readySay('ready.in-use.drains', { hive: batch.hiveName }),
     });
   }
   return inUse;

@@ -195,8 +195,8 @@ function takeClocks(
 }
 
 /**
- * Honey that settles: from the close of its drain until it is filled, due to be skimmed by the slow
- * edge of Stokes. Null where nothing settles.
+ * Honey that settles: from the close of its drain until it is skimmed or filled, due to be skimmed by
+ * the slow edge of Stokes. Null where nothing settles.
  */
 function settleClock(detail: BatchDetail, vessels: readonly Vessel[]): Clock | null {
   const { batch, lots } = detail;
@@ -204,6 +204,11 @@ function settleClock(detail: BatchDetail, vessels: readonly Vessel[]): Clock | n
   const honeyG = lots.find((lot) => lot.kind === 'honey')?.nowG ?? 0;
   const isFilled = lots.some((lot) => lot.kind === 'jars');
   if (batch.stage !== 'jar' || !drain?.endedAt || honeyG === 0 || isFilled) return null;
+  const { endedAt } = drain;
+  const isSkimmed = drain.events.some(
+    (event) => event.kind === 'skim' && event.occurredAt >= endedAt,
+  );
+  if (isSkimmed) return null;
   const vessel =
     vessels.find((v) => v.role === 'settling') ?? vessels.find((v) => v.id === drain.lowerVesselId);
   const { temperatureC } = drain;
@@ -221,8 +226,8 @@ function settleClock(detail: BatchDetail, vessels: readonly Vessel[]): Clock | n
     kind: 'settle',
     batchId: batch.id,
     hiveName: batch.hiveName,
-    startedAt: drain.endedAt,
-    dueAt: hoursAfter(drain.endedAt, high),
+    startedAt: endedAt,
+    dueAt: hoursAfter(endedAt, high),
     dueWhat: todaySay('clock.skim'),
     urgent: false,
   };

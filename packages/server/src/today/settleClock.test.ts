@@ -19,3 +19,20 @@ it('goes by the water that was measured since: drier honey lets its scum up late
   const measured = await settles();
   expect(Date.parse(measured.dueAt!)).toBeGreaterThan(Date.parse(assumed.dueAt!));
 });
+
+it('ends where somebody skimmed, with nothing to weigh too: Jar no longer asks for it', async () => {
+  const hive = await home.hive('Ipê');
+  const batchId = await home.drained(await home.harvest(hive), 1500);
+  const { drains } = await home.get<{ drains: { id: string }[] }>(`/harvests/${batchId}`);
+  expect(await settles()).toBeDefined();
+  await home.ok(
+    home.post('/drainEvents', {
+      id: randomUUID(),
+      drainId: drains[0].id,
+      kind: 'skim',
+      g: 0,
+      minutes: 2,
+    }),
+  );
+  expect(await settles()).toBeUndefined();
+});

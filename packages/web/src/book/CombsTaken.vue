@@ -32,12 +32,13 @@ interface TakenUnit {
   g: number;
   by: string;
 }
+const boxId = (box: number): string => `box:${box}`;
 /** What was weighed as one: a comb, or a whole box, whose combs have no weight of their own. */
 const combs = computed(() => {
   const taken: TakenUnit[] = [];
   for (const t of props.detail.takes.filter((x) => x.netG)) {
     const box = t.byBox && t.slot ? Math.floor(t.slot / 100) : null;
-    const known = box === null ? undefined : taken.find((u) => u.id === `box ${box}`);
+    const known = box === null ? undefined : taken.find((u) => u.id === boxId(box));
     if (known) known.g += t.netG!;
     else taken.push(unitOf(t, box));
   }
@@ -48,7 +49,7 @@ function unitOf(take: Take, box: number | null): TakenUnit {
   const g = take.netG!;
   if (box !== null)
     return {
-      id: tell('CombsTaken.box', { box }),
+      id: boxId(box),
       isBox: true,
       name: tell('CombsTaken.box', { box }),
       g,

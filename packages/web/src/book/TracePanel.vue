@@ -35,7 +35,7 @@ const parts = [
   },
 ];
 const percent = (share: number): string =>
-  share > 0 && share < 0.005 ? 'under 1 %' : `${Math.round(share * 100)} %`;
+  share > 0 && share < 0.005 ? '< 1 %' : `${Math.round(share * 100)} %`;
 </script>
 
 <template>

@@ -284,7 +284,7 @@ async function blend(): Promise<void> {
           :error="fieldError('g') ?? (skimText && grams(skimText) === null ? weightSuch(45) : null)"
         /><Button
           type="submit"
-          :label="tell('SettleView.skimmed-2')"
+          :label="tell('SettleView.skimmed-key')"
           :outlined="!skimIsNext"
           :disabled="Boolean(skimText) && grams(skimText) === null"
           :loading="busy"

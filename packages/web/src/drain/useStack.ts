@@ -1,4 +1,5 @@
 import { tell } from '../words/tell.js';
+import { said } from '../words/units.js';
 import { plainCopy } from '../parts/plainCopy';
 import {
   ARRANGEMENT_WORDS,
@@ -189,7 +190,7 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
       [draft.value.upper, draft.value.lower]
         .filter((id) => id && use.vesselIds.includes(id))
         .map((id) =>
-          tell('useStack.in-use-choose-another-vessel', { id: of(id)?.name, what: use.what }),
+          tell('useStack.in-use-choose-another-vessel', { id: of(id)?.name, what: said(use.what) }),
         ),
     ),
   );

@@ -131,7 +131,7 @@ export function everything(all: FindIn): Found[] {
     // Many combs would crowd out what else is called like their hive.
     ...ofCombs(all.hives),
     ...RULE_NAMES.map((name) => ({
-      id: `rule ${name}`,
+      id: `rule:${name}`,
       what: tell('find.rule'),
       name,
       also: RULE_ALSO[name],
@@ -139,14 +139,14 @@ export function everything(all: FindIn): Found[] {
       to: `/rules?at=all&find=${encodeURIComponent(name)}`,
     })),
     ...SCHOOL_QUESTIONS.map((q) => ({
-      id: `school ${q.rule}`,
+      id: `school:${q.rule}`,
       what: tell('find.rule'),
       name: `${said(q.asks)} ${q.choices.map((c) => said(c.label)).join(', ')}`,
       leads: tell('find.to-schools-in-rules'),
       to: `/rules?at=schools&ask=${q.rule}`,
     })),
     ...HELP.map((page) => ({
-      id: `help ${page.route}`,
+      id: `help:${page.route}`,
       what: tell('find.help'),
       name: `${page.title}: ${page.sentences[0]}`,
       leads: tell('find.to-2', { title: page.title }),

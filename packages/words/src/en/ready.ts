@@ -297,4 +297,5 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.calendar.step': '{harvest}: {step}',
   'ready.calendar.step-over': '{step} is over',
   'ready.planOf.cannot-be-worked-out': 'This day cannot be worked out.',
+  'ready.in-use.drains': '{hive} drains',
 };

@@ -435,4 +435,7 @@ export const refusal = {
   'trouble.in-folder': 'in {folder} {trouble}',
   'refusal.no-known-hive-kind': 'No kind of hive that is known here.',
   'refusal.measure-of': '{path}: {says}',
+  'refusal.code-of': '{hive}, harvested {on}',
+  'refusal.row-of': 'Row {line} of {file}',
+  'refusal.row': 'row {line}',
 } as const;

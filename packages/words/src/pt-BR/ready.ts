@@ -309,4 +309,5 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.calendar.step': '{harvest}: {step}',
   'ready.calendar.step-over': '{step} acabou',
   'ready.planOf.cannot-be-worked-out': 'Este dia não pode ser calculado.',
+  'ready.in-use.drains': '{hive} escorre',
 };

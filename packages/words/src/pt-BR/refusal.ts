@@ -420,4 +420,7 @@ export const refusal: Sentences<typeof english> = {
   'trouble.in-folder': 'em {folder} {trouble}',
   'refusal.no-known-hive-kind': 'Nenhum tipo de colmeia conhecido aqui.',
   'refusal.measure-of': '{path}: {says}',
+  'refusal.code-of': '{hive}, colhido em {on}',
+  'refusal.row-of': 'A linha {line} de {file}',
+  'refusal.row': 'linha {line}',
 };

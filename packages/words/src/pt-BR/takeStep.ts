@@ -37,7 +37,7 @@ export const takeStep: Sentences<TakeStepSays> = {
   'take.step.wait': 'Espere',
   'take.step.go-on': 'Seguir',
   'take.step.fresh-air-no-smoke': 'Ar fresco, sem fumaça',
-  'take.step.they-were-calm-at-last': 'Estavam calmas no último olhar.',
+  'take.step.they-were-calm-at-last': 'Estavam calmas na última olhada.',
   'take.step.open-hands-width-let-light':
     'Abra a largura da mão, deixe entrar luz e ar, fique de lado do alvado.',
   'take.step.opened-little': 'Aberto um pouco',
@@ -55,9 +55,9 @@ export const takeStep: Sentences<TakeStepSays> = {
   'take.step.they-fill-up-with-honey': 'Elas se enchem de mel e se acalmam. Leva o seu tempo.',
   'take.step.smoke-again': 'Fumaça de novo',
   'take.step.they-were.nervous':
-    'Estavam nervosas no último olhar: mais uma vez, depois espere de novo.',
+    'Estavam nervosas na última olhada: mais uma vez, depois espere de novo.',
   'take.step.they-were.defensive':
-    'Estavam defensivas no último olhar: mais uma vez, depois espere de novo.',
+    'Estavam defensivas na última olhada: mais uma vez, depois espere de novo.',
   'take.step.smoked-again': 'Fumaça dada de novo',
   'take.step.still-running-up-or-striking':
     'Ainda correm ou batem no véu? Feche e venha outro dia.',
@@ -299,7 +299,7 @@ export const takeStep: Sentences<TakeStepSays> = {
   'take.stepsFrames.looked-at-both-sides': 'Olhados os dois lados',
   'take.stepsFrames.measure-tilt': 'Medir a inclinação',
   'take.stepsFrames.measured-today': 'medidos hoje',
-  'take.stepsFrames.at-last-look': 'no último olhar',
+  'take.stepsFrames.at-last-look': 'na última olhada',
   'take.stepsFrames.text': '{tiltDegrees}° {tiltIsToday}.',
   'take.stepsFrames.toward-outlets-at-least': 'Para as saídas, pelo menos {tilt}.',
   'take.stepsFrames.hive-that-leans-other-way':

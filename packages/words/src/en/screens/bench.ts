@@ -231,4 +231,5 @@ export const bench = {
   'WarmPanel.now': 'Now {degrees}',
   'ScaleLine.moving': ', moving',
   'SettleView.in-vessel': ' in {vessel}',
+  'SettleView.skimmed-key': 'Skimmed',
 } as const;

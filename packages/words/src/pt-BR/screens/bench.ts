@@ -233,4 +233,5 @@ export const bench: Sentences<typeof english> = {
   'WarmPanel.now': 'Agora {degrees}',
   'ScaleLine.moving': ', mexendo',
   'SettleView.in-vessel': ' em {vessel}',
+  'SettleView.skimmed-key': 'Espuma tirada',
 };

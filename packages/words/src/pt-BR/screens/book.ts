@@ -313,7 +313,7 @@ export const book: Sentences<typeof english> = {
   'WhatItCameTo.each-beside-its-estimate-and': 'Cada um ao lado da estimativa e do palpite',
   'WhatItCameTo.filled-what-was-weighed-dashed': [
     'Cheio: o que foi pesado. Tracejado: um favo das suas medidas todo operculado.',
-    'Embaixo a estimativa do último olhar, favo com cera, do menor ao maior; a marca',
+    'Embaixo a estimativa da última olhada, favo com cera, do menor ao maior; a marca',
     'vermelha é o seu palpite. Mel é o que escorreu do favo, com o que foi esvaziado e',
     'prensado; seu volume a {temperatureText}. Caixas de uma colheita pingam juntas: seu',
     'mel é repartido pelo peso do favo. Depois de escorrer, uma prensa traz de 1 a 12 de',

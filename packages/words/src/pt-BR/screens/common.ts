@@ -124,7 +124,7 @@ export const common: Sentences<typeof english> = {
   'common.measure-water': 'Medir a água…',
   'common.put-it-back': 'Pôr de volta',
   'common.whole-hive-weighs': 'A colmeia inteira pesa',
-  'common.put-down-keep-last-look': 'Largar, ficar com o último olhar',
+  'common.put-down-keep-last-look': 'Largar, ficar com a última olhada',
   'common.make-hive': 'Criar colmeia',
   'common.name-hive': 'Nome da colmeia',
   'common.reading': 'Leitura',

@@ -230,7 +230,7 @@ export const cut: Sentences<typeof english> = {
   'RecordPanel.to-pieces-were-possible': '{low} a {high} pedaços eram possíveis',
   'RecordPanel.nobody-looked': 'ninguém olhou',
   'RecordPanel.by-looks-were-made-them':
-    'Pelos olhares {possible}; {made} foram feitos, {made2} deles sem a tábua.',
+    'Pelas olhadas {possible}; {made} foram feitos, {made2} deles sem a tábua.',
   'RecordPanel.possible-against-made': 'Possível contra feito',
   'RecordPanel.nothing-was-laid-on-board': [
     'Nada foi posto na tábua ainda. A partir do primeiro favo fica aqui o que era',

@@ -22,7 +22,7 @@ export const jar: Sentences<typeof english> = {
   'FillPanel.in-stock-fill-to': '{id}, de {stock} em estoque. Encher até {netG}{f}',
   'FillPanel.water-taken-as-18': ', água tomada como 18 %',
   'FillPanel.labels-never-say-more-empty': 'Rótulos nunca dizem mais. Vazio: não pesado.',
-  'FillPanel.filled': 'Cheios {count}',
+  'FillPanel.filled': 'Enchi {count}',
   'FillPanel.in-jars': 'em potes,',
   'FillPanel.left-over': 'de sobra.',
   'FillPanel.more-are-missing': 'Faltam mais {needed} de “{id}”.',
@@ -194,7 +194,7 @@ export const jar: Sentences<typeof english> = {
     'que vem.',
   ],
   'LotsPanel.filled-jars-as-drawn':
-    '{jars, plural, one {Cheio # pote} other {Cheios # potes}} como desenhado',
+    '{jars, plural, one {Enchi # pote} other {Enchi # potes}} como desenhado',
   'LotsPanel.nothing-to-fill-yet': 'Nada a encher ainda',
   'LotsPanel.each-jar-holds-honey-one': [
     'Cada pote tem mel de um lote. Primeiro as promessas. Mel tracejado é esperado pela',
@@ -370,7 +370,7 @@ export const jar: Sentences<typeof english> = {
   'JarWeights.read-less': 'Ler a balança, menos {tare}',
   'KeepsByWarmth.under-and-above': 'Abaixo de {cold} e acima de {warm}',
   'ShelfPlace.pieces-of-comb': 'Pedaços de favo',
-  'FillPanel.filled-b': 'Cheios {count} × {net}',
+  'FillPanel.filled-b': 'Enchi {count} × {net}',
   'FilledTable.jar-word': '{count, plural, one {pote} other {potes}}',
   'FilledTable.piece-word': '{count, plural, one {pedaço} other {pedaços}}',
   'FillPanel.batch': 'Lote {code}.',

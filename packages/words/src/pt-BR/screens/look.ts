@@ -113,7 +113,7 @@ export const look: Sentences<typeof english> = {
   'LookActs.touch-what-you-see-it': 'Toque o que você vê dele.',
   'LookActs.after': '{unitWord} depois →',
   'LookActs.write-it-down-after-like': 'Anotar; depois ({unitWord}) é igual',
-  'LookActs.seen-again-as-at-last': 'Visto de novo, como no último olhar',
+  'LookActs.seen-again-as-at-last': 'Visto de novo, como na última olhada',
   'LookHive.comb': 'favo {slot}',
   'LookHive.read-its-brood-box-too': 'Ler também o ninho',
   'LookHive.tap-place-with-comb-to': 'Toque num lugar com favo para lê-lo.',

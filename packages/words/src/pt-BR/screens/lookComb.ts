@@ -127,7 +127,7 @@ export const lookComb: Sentences<typeof english> = {
   'PhotoReader.photograph-whole-face-straight-on':
     'Fotografe a face inteira, de frente, com luz igual.',
   'PhotoReader.jpeg-png-or-webp-up': [
-    'JPEG, PNG ou WebP até 25 MB. Abelhas varridas até onde dá. Fica com o olhar; o lugar',
+    'JPEG, PNG ou WebP até 25 MB. Abelhas varridas até onde dá. Fica com a olhada; o lugar',
     'onde foi tirada é removido.',
   ],
   'PhotoReader.picture-example-cells-shown-arrow': [
@@ -181,7 +181,7 @@ export const lookComb: Sentences<typeof english> = {
   'RipeningLine.so-starting-range': ', por isso uma faixa de partida',
   'RipeningLine.combs-own-pace-shrunk-to': [
     'O ritmo do próprio favo, puxado para o da sua casa ({perDay} por dia em logits de',
-    '{pairs} pares de olhares{pairs2}). Desde o último olhar a florada pode parar, os',
+    '{pairs} pares de olhadas{pairs2}). Desde a última olhada a florada pode parar, os',
     'opérculos parar ou ser comidos, e uma florada depois seguir: isso está na faixa, que',
     'deve conter o dia quatro vezes em cinco. Sem último dia quer dizer: talvez não nesta',
     'safra.',
@@ -194,7 +194,7 @@ export const lookComb: Sentences<typeof english> = {
   'SideUnseen.half-capped': 'Metade operculada',
   'SideUnseen.all-capped': 'Tudo operculado',
   'SideUnseen.like-side': 'Como o lado {side}',
-  'SideUnseen.as-at-last-look': 'Como no último olhar',
+  'SideUnseen.as-at-last-look': 'Como na última olhada',
   'VerdictPanel.not-known': 'não se sabe',
   'VerdictPanel.they-need-it': 'precisam dele',
   'VerdictPanel.can-be-spared': 'pode sobrar',

@@ -135,7 +135,7 @@ export const ready: Sentences<typeof english> = {
     'Uma colmeia quer a próxima caixa quando cada uma das suas com favo foi vista pelo',
     'menos 70 % cheia, e não é entressafra. O que recebe é o que precisa menos as vazias',
     'que estão lá; a florada mais forte é servida primeiro. Uma caixa fica cheia de novo',
-    'no ritmo em que a última encheu entre os dois últimos olhares: um palpite de que a',
+    'no ritmo em que a última encheu entre as duas últimas olhadas: um palpite de que a',
     'florada segue.',
   ],
   'SiteDialog.place-and-weather': '{site}: lugar e tempo',

@@ -33,7 +33,7 @@ export const rules: Sentences<typeof english> = {
   'InstrumentsPanel.which-hive': 'qual colmeia',
   'JudgementRules.brood-check': 'Exame da cria',
   'JudgementRules.water-comb': 'Água de um favo',
-  'JudgementRules.look-at-comb': 'Um olhar num favo',
+  'JudgementRules.look-at-comb': 'Uma olhada num favo',
   'JudgementRules.what-else-decides': 'O que mais decide',
   'JudgementRules.weeks': 'semanas',
   'JudgementRules.20-codex-alimentarius-starting-value': [

@@ -120,7 +120,7 @@ export const shell: Sentences<typeof english> = {
   'help.which-hive-wants-box-or':
     'Qual colmeia quer caixa ou melgueira, o que carregar, e quando voltar.',
   'help.what-hive-needs-foreseen-from':
-    'O que uma colmeia precisa se prevê pelos olhares; − e + dizem outra coisa.',
+    'O que uma colmeia precisa se prevê pelas olhadas; − e + dizem outra coisa.',
   'help.what-short-goes-to-strongest': 'O que falta vai primeiro para a florada mais forte.',
   'help.days-to-come-back-go': 'Os dias de voltar vão pela pressa com que enchem.',
   'help.what-vehicle-takes-comes-from': 'O que o carro leva vem das suas regras.',

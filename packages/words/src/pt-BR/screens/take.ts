@@ -90,7 +90,7 @@ export const take: Sentences<typeof english> = {
     'No livro pela estimativa, {inBookG}: a balança vale no lugar, agora ou quando a',
     'caixa estiver vazia.',
   ],
-  'OwedComb.by-last-look-comb-with': 'Pelo último olhar {expected}, favo com a cera.',
+  'OwedComb.by-last-look-comb-with': 'Pela última olhada {expected}, favo com a cera.',
   'OwedComb.vessel-and-comb': 'vasilha e favo',
   'OwedComb.it-never-will-be-take': 'Nunca será: fique a estimativa, {expected}',
   'OwedView.box-combs': 'a caixa de {combs} favos',
@@ -171,7 +171,7 @@ export const take: Sentences<typeof english> = {
   'WeighBox.read-from-practice-scale': 'lido da balança de treino',
   'WeighBox.read-from-scale': 'lido da balança',
   'WeighBox.far-from-comb-and-wax': [
-    'Longe dos {expectedKg} de favo e cera que os olhares dizem. Algum peso está errado?',
+    'Longe dos {expectedKg} de favo e cera que as olhadas dizem. Algum peso está errado?',
     'Anota-se como você diz.',
   ],
   'WeighBox.its-full-weight-was-left': 'O peso cheio ficou para depois: este também.',
