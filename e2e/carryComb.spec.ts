@@ -68,6 +68,7 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
   await person.touch('Crush the rest');
   await person.sees('0.76 kg of comb to crush.');
   await person.touch('Crushed: start the clock');
+  await person.sees('Stop draining…');
   await server.jump('2026-01-21T16:00:00Z');
   await page.reload();
   await closesDrain(person, { honeyKg: '0,6', wetWaxKg: '0,15' });

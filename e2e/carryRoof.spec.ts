@@ -106,6 +106,7 @@ test('scraped frames of two first-season hives on a roof: named, one reason each
   await person.sees('2.90 kg of comb to crush.');
   await person.addsVessel(/^Upper vessel/, 'Second sieve pail', '15', '0,8', '3');
   await person.touch('Crushed: start the clock');
+  await person.sees('Stop draining…');
   await server.jump('2026-01-22T14:00:00Z');
 
   await page.goto(server.base);

@@ -146,6 +146,8 @@ test('three cut-comb hives in a flow: refused, turned, finished; the frames cut 
   await person.touch('Crush the rest');
   await person.sees('1.55 kg of comb to crush.');
   await person.touch('Crushed: start the clock');
+  // The house is asked for another time only when the clock stands.
+  await person.sees('Stop draining…');
   await server.jump('2026-07-06T16:00:00Z');
   await page.reload();
   await closesDrain(person, { honeyKg: '1,25', wetWaxKg: '0,27' });

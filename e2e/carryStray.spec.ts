@@ -41,6 +41,7 @@ test('stray comb under a roof: queen and swarm cells asked, open comb used first
   await person.sees(/Cover/i);
   await person.addsVessel(/^Lower vessel/, 'Bowl', '3', '0,4');
   await person.touch('Crushed: start the clock');
+  await person.sees('Stop draining…');
   await server.jump('2026-01-21T15:00:00Z');
   await page.reload();
   await closesDrain(person, { honeyKg: '0,33', wetWaxKg: '0,08' });
