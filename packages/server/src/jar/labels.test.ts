@@ -281,7 +281,7 @@ describe('what is claimed and who may be sold to', () => {
       code: code.toLowerCase().replaceAll('-', ' '),
     });
     expect(refusal.body.detail).toMatch(
-      /is the code of Ipê, harvested 2026-03-14.*put the date or year into it/,
+      /is the code of Ipê, harvested 14 Mar 2026.*put the date or year into it/,
     );
     await home.ok(home.post(`/harvests/${other}/code`, { code: 'Cedro 2026' }));
     expect((await home.post(`/harvests/${batchId}/code`, { code: 'New' })).body.code).toBe(

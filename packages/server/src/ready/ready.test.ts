@@ -302,7 +302,8 @@ describe('the plan goes out', () => {
     const batchId = await home.harvest(hive);
     await home.drain(batchId);
     const { inUse } = await home.get<OpenPlans>('/plans');
-    expect(inUse).toEqual([expect.objectContaining({ what: 'Dreno drains', vesselIds: [] })]);
+    const what = { key: 'ready.in-use.drains', with: { hive: 'Dreno' } };
+    expect(inUse).toMatchObject([{ what, vesselIds: [] }]);
     expect(Date.parse(inUse[0].untilAt)).toBeGreaterThan(home.now.getTime());
   });
 });
