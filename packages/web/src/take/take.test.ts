@@ -265,7 +265,7 @@ describe('what an act would bring', () => {
     expect(rows[0]).toContain('0.1–0.4 kg more, about R$ 12');
     expect(rows[1]).toMatch(/about 0\.5 kg more.*30 min of hands, cloudier/);
     expect(rows[2]).toMatch(
-      /1\.3 h sooner.*under 0\.1 % of diastase, 0\.1 % of invertase; HMF not computed/,
+      /1\.3 h sooner.*< 0\.1 % of diastase, 0\.1 % of invertase; HMF not computed/,
     );
     expect(
       mount(WhatIfs, { props: { acts, rules: DEFAULT_RULES, pricePerKg: null } }).text(),
