@@ -3,7 +3,7 @@ import { expect, test } from '@playwright/test';
 
 const demo = demoHousehold();
 
-test('out of reach of the house: said at once, the next stage opens, another says so, all comes back', async ({
+test('out of reach of the house: it is said, the next stage opens, and all comes back', async ({
   page,
   context,
 }) => {

@@ -8,6 +8,7 @@ import { solver } from '../packages/core/fixtures/chooser.js';
 import { seeded } from '../packages/core/fixtures/random.js';
 import { batchPlan, cutPlan, knifeCuts, type CutPlanInput } from '../packages/core/src/index.js';
 import { cutQuestion, type CutQuestion } from '../packages/core/src/cut/cutPlan.js';
+import type { LpSolver } from '../packages/core/src/records/vocabulary/solver.js';
 
 /** What HiGHS may take for a comb before it is asked for what it has, in seconds. */
 const PATIENCE_S = Number(process.env.FURROW_BENCH_PATIENCE ?? 20);
@@ -55,6 +56,13 @@ function questionOf(number: number): CutPlanInput {
   };
 }
 
+/** Stocks of the three kinds for ten combs together. */
+const STOCKS: readonly (readonly (number | undefined)[])[] = [
+  [12, 20, 30],
+  [5, undefined, 40],
+  [20, 10, undefined],
+];
+
 interface Placed {
   name: string;
   kind: number;
@@ -93,66 +101,88 @@ function packingLp({ grid, nets, limits }: CutQuestion): { lp: string; placed: P
     return limit === null || !of.length ? [] : [` kind${kind}: ${sum(of)} <= ${limit}`];
   });
   const worth = placed.map((p) => `${nets[p.kind]} ${p.name}`).join('\n + ');
-  const names = placed.map((p) => ` ${p.name}`).join('\n');
-  const lp = `Maximize\n obj: ${worth}\nSubject To\n${[...rows, ...stock].join('\n')}\nBinary\n${names}\nEnd\n`;
-  return { lp, placed };
+  const names = placed.map((p) => ` ${p.name}`);
+  const lines = ['Maximize', ` obj: ${worth}`, 'Subject To', ...rows, ...stock];
+  return { lp: [...lines, 'Binary', ...names, 'End', ''].join('\n'), placed };
 }
 
 const median = (of: readonly number[]): number =>
   [...of].sort((p, q) => p - q)[Math.floor(of.length / 2)] ?? NaN;
 const ms = (from: number): number => performance.now() - from;
 
+const inMs = (ms: number): string => `${ms.toFixed(0)} ms`;
+const limitsText = (limits: readonly (number | undefined)[]): string =>
+  limits.map((limit) => limit ?? '–').join(' ') || 'none';
+
+/** One comb by both: how long each took, and what each found. */
+interface Compared {
+  ownMs: number;
+  theirMs: number;
+  isProven: boolean;
+  isFinished: boolean;
+  /** Whether an answer that a knife can free is worth more than ours. */
+  isWorse: boolean;
+  says: string;
+}
+function compare(input: CutPlanInput, solve: LpSolver): Compared {
+  let from = performance.now();
+  const plan = cutPlan(input);
+  const ownMs = ms(from);
+  const { lp, placed } = packingLp(cutQuestion(input));
+  from = performance.now();
+  const found = solve(lp, { timeLimitS: PATIENCE_S, gap: 0 });
+  const theirMs = ms(from);
+  const pieces = placed.filter((p) => (found.columns[p.name] ?? 0) > 0.5);
+  const isFree = pieces.length > 0 && knifeCuts(input.comb, input.kerfMm, pieces) !== null;
+  const isFinished = found.status === 'optimal';
+  const theirs = [
+    `HiGHS ${inMs(theirMs)}`,
+    ...(isFinished ? [] : ['unfinished']),
+    found.value.toFixed(0),
+    ...(isFree ? [] : ['no knife frees it']),
+  ];
+  return {
+    ownMs,
+    theirMs,
+    isProven: plan.provenOptimal,
+    isFinished,
+    isWorse: isFree && found.value > plan.value + 1e-6,
+    says: `${`${inMs(ownMs)}, ${plan.value}`.padEnd(16)} ${theirs.join(', ')}`,
+  };
+}
+
+function benchBatch(limits: readonly (number | undefined)[]): void {
+  const from = performance.now();
+  const { value, bound, provenOptimal } = batchPlan({
+    kerfMm: 2,
+    pieces: KINDS.map((kind, i) => ({ ...kind, limit: limits[i] })),
+    combs: Array.from({ length: 10 }, (_, i) => {
+      const { defects, ...comb } = combOf(i + 1, 6);
+      return { id: `comb${i}`, comb, defects };
+    }),
+  });
+  const proof = provenOptimal ? ', proven' : ` of at most ${bound}`;
+  const name = `ten combs, stock ${limitsText(limits)}`;
+  console.log(`${name.padEnd(34)} ${inMs(ms(from))} (promised 5000), ${value}${proof}`);
+}
+
 export async function benchKnife(): Promise<void> {
   const solve = await solver();
-  const [ours, ratios]: [number[], number[]] = [[], []];
-  let [worse, unproven, unfinished] = [0, 0, 0];
+  const all: Compared[] = [];
   for (let number = 1; number <= COMBS; number++) {
-    const input = questionOf(number);
-    let from = performance.now();
-    const plan = cutPlan(input);
-    const own = ms(from);
-    const { lp, placed } = packingLp(cutQuestion(input));
-    from = performance.now();
-    const found = solve(lp, { timeLimitS: PATIENCE_S, gap: 0 });
-    const theirs = ms(from);
-    const pieces = placed.filter((p) => (found.columns[p.name] ?? 0) > 0.5);
-    const isFree = pieces.length > 0 && knifeCuts(input.comb, input.kerfMm, pieces) !== null;
-    if (found.status !== 'optimal') unfinished++;
-    if (!plan.provenOptimal) unproven++;
-    if (isFree && found.value > plan.value + 1e-6) worse++;
-    ours.push(own);
-    ratios.push(theirs / own);
-    console.log(
-      `comb ${number}, limits ${LIMITS[number % LIMITS.length].map((l) => l ?? '–').join(' ') || 'none'}`.padEnd(
-        34,
-      ),
-      `${own.toFixed(0)} ms, ${plan.value}`.padEnd(16),
-      `HiGHS ${theirs.toFixed(0)} ms, ${found.status === 'optimal' ? '' : 'unfinished, '}${found.value.toFixed(0)}${isFree ? '' : ', no knife frees it'}`,
-    );
+    const compared = compare(questionOf(number), solve);
+    all.push(compared);
+    const name = `comb ${number}, limits ${limitsText(LIMITS[number % LIMITS.length])}`;
+    console.log(`${name.padEnd(34)} ${compared.says}`);
   }
-  console.log(
-    `the knife, ${COMBS} combs: median ${median(ours).toFixed(0)} ms, most ${Math.max(...ours).toFixed(0)} ms (promised 2000); ${unproven} not proven`,
-  );
-  console.log(
-    `beside HiGHS: ${median(ratios).toFixed(0)} times faster in the median (wanted 50), at least: ${unfinished} of its runs ended at ${PATIENCE_S} s; ${worse} of its answers that a knife frees are worth more`,
-  );
-  for (const limits of [
-    [12, 20, 30],
-    [5, undefined, 40],
-    [20, 10, undefined],
-  ]) {
-    const from = performance.now();
-    const batch = batchPlan({
-      kerfMm: 2,
-      pieces: KINDS.map((kind, i) => ({ ...kind, limit: limits[i] })),
-      combs: Array.from({ length: 10 }, (_, i) => {
-        const { defects, ...comb } = combOf(i + 1, 6);
-        return { id: `comb${i}`, comb, defects };
-      }),
-    });
-    console.log(
-      `ten combs, stock ${limits.map((l) => l ?? '–').join(' ')}`.padEnd(34),
-      `${ms(from).toFixed(0)} ms (promised 5000), ${batch.value}${batch.provenOptimal ? ', proven' : ` of at most ${batch.bound}`}`,
-    );
-  }
+  const count = (pick: (c: Compared) => boolean): number => all.filter(pick).length;
+  const own = all.map((c) => c.ownMs);
+  const ratio = median(all.map((c) => c.theirMs / c.ownMs));
+  console.log(`the knife, ${COMBS} combs: median ${inMs(median(own))}`);
+  console.log(`  the slowest ${inMs(Math.max(...own))} (promised 2000)`);
+  console.log(`  not proven ${count((c) => !c.isProven)}`);
+  console.log(`beside HiGHS: ${ratio.toFixed(0)} times faster in the median (wanted 50)`);
+  console.log(`  ended at ${PATIENCE_S} s and so longer: ${count((c) => !c.isFinished)}`);
+  console.log(`  answers that a knife frees and are worth more: ${count((c) => c.isWorse)}`);
+  for (const limits of STOCKS) benchBatch(limits);
 }

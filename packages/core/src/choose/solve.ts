@@ -1,4 +1,5 @@
 import { greedyChoice } from './greedy.js';
+import { toEnd } from '../units/toEnd.js';
 import { lpText, sharesIn, takenBy } from './lp.js';
 import type { LpAnswer, LpSolver } from '../records/vocabulary/solver.js';
 import { type ChooseModel, valueOfSet } from './model.js';
@@ -98,11 +99,7 @@ function foundIn(answer: LpAnswer, model: ChooseModel): number[] | null {
 
 /** The whole way at once, for small questions and tests. */
 export function choose(model: ChooseModel, solve: LpSolver): Solved | null {
-  const stages = chooseInStages(model, solve);
-  for (;;) {
-    const step = stages.next();
-    if (step.done) return step.value;
-  }
+  return toEnd(chooseInStages(model, solve));
 }
 
 /**

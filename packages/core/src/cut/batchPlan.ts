@@ -7,6 +7,7 @@ import {
   planOf,
 } from './cutPlan.js';
 import { limitedPlanSteps } from './limitedPlan.js';
+import { toEnd } from '../units/toEnd.js';
 
 export interface BatchPlanInput extends Omit<CutPlanInput, 'comb' | 'defects'> {
   combs: { id: string; comb: { widthMm: number; heightMm: number }; defects: CombDefect[] }[];
@@ -71,10 +72,4 @@ export function* batchPlanSteps(input: BatchPlanInput): Generator<number, BatchP
 }
 
 /** All steps of {@link batchPlanSteps} at once. */
-export function batchPlan(input: BatchPlanInput): BatchPlan {
-  const steps = batchPlanSteps(input);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
+export const batchPlan = (input: BatchPlanInput): BatchPlan => toEnd(batchPlanSteps(input));

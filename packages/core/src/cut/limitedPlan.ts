@@ -1,4 +1,4 @@
-import { cutGrid, gridSteps, type CutGrid, type Spot } from './guillotine.js';
+import { cutGrid, gridSteps, type CutGrid } from './guillotine.js';
 import { fillRoom } from './fillRoom.js';
 import {
   limitPriceSteps,
@@ -10,7 +10,9 @@ import {
 } from './limitPrices.js';
 import { ROUNDING } from './outside.js';
 import { packedCounts, type PackedCounts } from './packedCounts.js';
-import { Candidates, partialPlans, Partials, type PartialPlans } from './partialPlans.js';
+import { joinCombs } from './joinCombs.js';
+import { partialPlans, type PartialPlans } from './partialPlans.js';
+import { toEnd } from '../units/toEnd.js';
 
 /** Prices are sought on so few places of the lattice first, and then made exact on all of them. */
 const [COARSE_STEPS, FEWEST_STEPS] = [1_000_000, 400_000];
@@ -51,54 +53,6 @@ function* pricesOf(
   return yield* limitPriceSteps(grids, nets, limits, rough.within, rounds, rough.prices);
 }
 
-/**
- * The plans of several combs put together, comb by comb: of those with the same counts the best, of
- * those that reach `least` at the prices.
- *
- * @returns Null after more than `mostPairs`.
- */
-function joinCombs(
-  combs: readonly PartialPlans[],
-  bests: readonly number[],
-  packed: PackedCounts,
-  least: number,
-  mostPairs: number,
-): { plans: Spot[][] | null; pairs: number } | null {
-  const joined = new Partials();
-  const candidates = new Candidates();
-  joined.add(0, 0, 0, -1, -1);
-  let [begin, end, pairs] = [0, 1, 0];
-  let rest = bests.reduce((sum, best) => sum + best, 0);
-  for (const [comb, { partials, from, to }] of combs.entries()) {
-    rest -= bests[comb];
-    candidates.begin();
-    for (let i = begin; i < end; i++) {
-      const needed = least - rest - ROUNDING - joined.reduced[i];
-      // A comb may be left whole, too.
-      if (needed <= 0) candidates.offer(joined.net[i], joined.reduced[i], joined.counts[i], i, -1);
-      for (let k = from; k < to && partials.reduced[k] >= needed; k++, pairs++) {
-        const counts = joined.counts[i] + partials.counts[k];
-        if (!packed.fit(counts)) continue;
-        const net = joined.net[i] + partials.net[k];
-        candidates.offer(net, joined.reduced[i] + partials.reduced[k], counts, i, k);
-      }
-    }
-    if (pairs > mostPairs) return null;
-    begin = end;
-    candidates.settle(joined, packed.atMost);
-    end = joined.size;
-  }
-  let top = -1;
-  for (let i = begin; i < end; i++) if (top < 0 || joined.net[i] > joined.net[top]) top = i;
-  if (top < 0) return { plans: null, pairs };
-  const plans: Spot[][] = [];
-  for (let comb = combs.length - 1; comb >= 0; comb--) {
-    plans[comb] = joined.second[top] < 0 ? [] : combs[comb].spotsOf(joined.second[top]);
-    top = joined.first[top];
-  }
-  return { plans, pairs };
-}
-
 /** Fills the room of each comb with what is left of the stock. */
 function filled(
   grids: readonly CutGrid[],
@@ -115,6 +69,41 @@ function filled(
     all[comb] = fillRoom(grid, nets, left, all[comb]);
   }
   return all;
+}
+
+/**
+ * Every plan of all combs that is worth `floor`, and the best of them. Yields after each comb.
+ *
+ * @returns Null where it was given up after `mostPairs`; else the best, null where there is none.
+ */
+function* plansWorth(
+  { tables, prices, bound }: LimitPrices,
+  nets: readonly number[],
+  limits: Limits,
+  packed: PackedCounts,
+  floor: number,
+  mostPairs: number,
+): Generator<void, { plans: Plans | null; pairs: number } | null> {
+  const bests = tables.map((table) => table.best);
+  const combs: PartialPlans[] = [];
+  let pairs = 0;
+  for (const table of tables) {
+    // What all combs may fall short of their best together, one may fall short alone.
+    const own = table.best - (bound - floor);
+    const found = partialPlans(table, nets, packed, own, mostPairs - pairs);
+    if (!found) return null;
+    pairs += found.steps;
+    combs.push(found);
+    yield;
+  }
+  const joined = joinCombs(
+    combs,
+    bests,
+    packed,
+    floor - spentOn(limits, prices),
+    mostPairs - pairs,
+  );
+  return joined && { plans: joined.plans, pairs: pairs + joined.pairs };
 }
 
 /**
@@ -147,31 +136,16 @@ export function* limitedPlanSteps(
   const priced = yield* pricesOf(grids, nets, limits, best);
   keep(priced.within);
   const packed = packedCounts(limits);
-  const bests = priced.tables.map((table) => table.best);
-  const spent = spentOn(limits, priced.prices);
   const ceiling = Math.min(priced.bound, stockWorth(nets, limits));
   let bound = isWhole ? Math.floor(ceiling + ROUNDING) : ceiling;
   let [below, pairs] = [first || ceiling * FIRST_SHARE, 0];
   while (packed && netOf(best, nets) < bound - ROUNDING) {
     const lowest = netOf(best, nets) + least;
     const floor = Math.max(lowest, bound - below + first);
-    const combs: PartialPlans[] = [];
-    for (const [comb, table] of priced.tables.entries()) {
-      // What all combs may fall short of their best together, one may fall short alone.
-      const own = bests[comb] - (priced.bound - floor);
-      const found = partialPlans(table, nets, packed, own, mostPairs - pairs);
-      if (!found) break;
-      pairs += found.steps;
-      combs.push(found);
-      yield;
-    }
-    const joined =
-      combs.length === grids.length
-        ? joinCombs(combs, bests, packed, floor - spent, mostPairs - pairs)
-        : null;
-    if (!joined) break;
-    pairs += joined.pairs;
-    if (joined.plans) keep(joined.plans);
+    const found = yield* plansWorth(priced, nets, limits, packed, floor, mostPairs - pairs);
+    if (!found) break;
+    pairs += found.pairs;
+    if (found.plans) keep(found.plans);
     // Every plan worth the floor was seen: the best of them is the best there is.
     bound = Math.max(netOf(best, nets), floor === lowest ? -Infinity : floor - least);
     below *= 2;
@@ -181,10 +155,5 @@ export function* limitedPlanSteps(
 }
 
 /** All steps of {@link limitedPlanSteps} at once. */
-export function limitedPlan(...asked: Parameters<typeof limitedPlanSteps>): LimitedPlan {
-  const steps = limitedPlanSteps(...asked);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
+export const limitedPlan = (...asked: Parameters<typeof limitedPlanSteps>): LimitedPlan =>
+  toEnd(limitedPlanSteps(...asked));

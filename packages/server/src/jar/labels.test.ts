@@ -176,7 +176,7 @@ describe('labels', () => {
     expect(items.find((p) => p.id === again)).toMatchObject({ count: 2, reprintOf: id });
     expect(
       (await home.post(`/prints/${id}/misprint`, { count: 2, why: 'Again' })).body,
-    ).toMatchObject({ detail: 'Only 1 label of this print is left.' });
+    ).toMatchObject({ detail: 'Of this print only 1 label is left.' });
   });
   it("are not printed with a date that is not the harvest's, with the reason", async () => {
     const lot = await filled();

@@ -34,8 +34,10 @@ export const calc: Sentences<CalcSays> = {
   'calc.more-kept-back': 'More is kept back than there is honey.',
   'calc.honey-at-most': 'At most {most} at a time.',
   'calc.too-many-steps': 'A comb of {width} by {height} has too many steps of {step}.',
-  'calc.more-out-than-in':
-    'More honey is out ({out}) than the comb held (at most {held}): look at tares and draw-offs first.',
+  'calc.more-out-than-in': [
+    'More honey is out ({out}) than the comb held (at most {held}): look at tares and',
+    'draw-offs first.',
+  ],
   'calc.two-weighings': 'A fit needs at least two weighings at different times after the start.',
   'calc.face-unreadable': 'The cells of this face cannot be read.',
   'calc.face-cells': 'This face has {cells} cells, its outline {outline}.',

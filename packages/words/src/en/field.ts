@@ -145,8 +145,10 @@ export const field: Sentences<FieldSays> = {
   'field.on-or-off': 'On or off.',
   'field.a-step': 'A step.',
   'field.who-is-let-in': 'Of the household, or a helper.',
-  'field.house-name':
-    'A name is letters, digits and dashes, such as honey or honey.home.arpa: without https:// and without a port.',
+  'field.house-name': [
+    'A name is letters, digits and dashes, such as honey or honey.home.arpa: without',
+    'https:// and without a port.',
+  ],
   'field.list-of-names': 'A list of names.',
   'field.names-at-most': 'At most {most} names.',
   'field.eight-letters': 'The eight letters.',

@@ -195,7 +195,7 @@ export const refusal = {
   'refusal.no-label-for-it': 'No label for it: {why}',
   'refusal.sheet-has-labels': 'A sheet has {labels} labels.',
   'refusal.only-labels-this-print-are':
-    '{labels, plural, one {Only # label of this print is left} other {Only # labels of this print are left}}.',
+    'Of this print only {labels, plural, one {# label is} other {# labels are}} left.',
   'refusal.choose-jars-or-pieces-that': 'Choose jars or pieces that were filled.',
   'refusal.none-them-left': 'None of them is left.',
   'refusal.only-them-are-left':
@@ -204,13 +204,17 @@ export const refusal = {
   'refusal.jars-are-honey-are-there':
     '{count} jars of {netG} are {totalG}; {nowG} of honey are there.',
   'refusal.filled-with-to': '"{jar}" is filled with {minG} to {maxG}.',
-  'refusal.jars-weights':
-    '{count, plural, one {# jar} other {# jars}}, {weights, plural, one {# weight} other {# weights}}.',
+  'refusal.jars-weights': [
+    '{count, plural, one {# jar} other {# jars}},',
+    '{weights, plural, one {# weight} other {# weights}}.',
+  ],
   'refusal.only-comb-are-there-to': 'Only {nowG} of comb are there to cut.',
   'refusal.there-no-such-lot-honey': 'There is no such lot of honey.',
   'refusal.choose-jars-that-were-filled': 'Choose jars that were filled.',
-  'refusal.lot-has-jars-weights':
-    'The lot has {count, plural, one {# jar} other {# jars}}, {weights, plural, one {# weight} other {# weights}}.',
+  'refusal.lot-has-jars-weights': [
+    'The lot has {count, plural, one {# jar} other {# jars}},',
+    '{weights, plural, one {# weight} other {# weights}}.',
+  ],
   'refusal.far-from-was-jars-tare': "{odd} is far from {netG}. Was the jar's tare taken off?",
   'refusal.choose-honey-jars-or-pieces': 'Choose honey, jars or pieces.',
   'refusal.it-was-harvested-on': 'It was harvested on {date}.',

@@ -5,8 +5,10 @@ export const take: Sentences<Omit<TakeSays, keyof TakeStepSays>> = {
   'take.frameRefill.full-again-by-then-at':
     'full again by then at the pace seen since they were drained',
   'take.frameRefill.full-again-by-then-if': 'full again by then if they fill as they did before',
-  'take.frameRefill.at-most-weeks-your-rule':
-    'at most {maxWeeks, plural, one {# week} other {# weeks}}, your rule: full and forgotten, they crystallise',
+  'take.frameRefill.at-most-weeks-your-rule': [
+    'at most {maxWeeks, plural, one {# week} other {# weeks}}, your rule: full and',
+    'forgotten, they crystallise',
+  ],
   'take.frameRun.reset-and-plugged-what-left':
     'Reset and plugged. What is left in it drains to the bees.',
   'take.frameRun.this-frame-closed': 'This frame is closed.',

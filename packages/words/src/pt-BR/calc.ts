@@ -32,8 +32,10 @@ export const calc: Sentences<CalcSays> = {
   'calc.more-kept-back': 'Guarda-se mais do que há de mel.',
   'calc.honey-at-most': 'No máximo {most} de cada vez.',
   'calc.too-many-steps': 'Um favo de {width} por {height} tem passos demais de {step}.',
-  'calc.more-out-than-in':
-    'Saiu mais mel ({out}) do que o favo tinha (no máximo {held}): olhe antes as taras e as retiradas.',
+  'calc.more-out-than-in': [
+    'Saiu mais mel ({out}) do que o favo tinha (no máximo {held}): olhe antes as taras e',
+    'as retiradas.',
+  ],
   'calc.two-weighings':
     'Um ajuste precisa de pelo menos duas pesagens em horas diferentes depois do começo.',
   'calc.face-unreadable': 'Os alvéolos desta face não podem ser lidos.',

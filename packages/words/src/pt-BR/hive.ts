@@ -2,8 +2,10 @@ import type { HiveSays } from '@furrow/core';
 import type { Sentences } from '../sentences.js';
 
 export const hive: Sentences<HiveSays> = {
-  'hive.crowding-colony-into-comb-super':
-    'Apertar a colônia na melgueira de favo faz enxamear: olhe toda semana enquanto ela estiver posta.',
+  'hive.crowding-colony-into-comb-super': [
+    'Apertar a colônia na melgueira de favo faz enxamear: olhe toda semana enquanto ela',
+    'estiver posta.',
+  ],
   'hive.without-strong-flow-it-stays':
     'Sem florada forte ela fica pela metade, e as abelhas sujam de passagem o que há.',
   'hive.without-empty-super-between-pollen':

@@ -91,8 +91,9 @@ export const look: Sentences<LookSays> = {
   'look.judgeBox.unread': '{unread} de {combs} favos ainda não lidos.',
   'look.judgeBox.test': '{combs}: testar antes.',
   'look.judgeBox.leave': '{leave} de {combs} favos não são para tirar: {why}',
-  'look.judgeBox.take':
+  'look.judgeBox.take': [
     '{combs, plural, one {O único favo pode ser tirado.} other {Todos os # favos podem ser tirados.}}',
+  ],
   'look.brood.rule': 'cria viva',
   'look.brood.rule-used': 'favo que já teve cria fica',
   'look.brood.used': 'Já teve cria: pela sua regra esse favo fica na colmeia.',

@@ -59,8 +59,10 @@ export const lot: Sentences<LotSays & FlowSays> = {
   'flow.pots-from': 'Potes de {place}',
   'flow.box': 'Caixa de {count, plural, one {# favo} other {# favos}}, pesada cheia e vazia',
   'flow.by-estimate': '{count, plural, one {Favo} other {# favos}}, pela estimativa',
-  'flow.weighed-later':
-    '{count, plural, one {Favo} other {# favos}}, {count, plural, one {pesado} other {pesados}} depois',
+  'flow.weighed-later': [
+    '{count, plural, one {Favo} other {# favos}},',
+    '{count, plural, one {pesado} other {pesados}} depois',
+  ],
   'flow.cut-apart': 'Separado: {name}',
   'flow.stray.capped': 'Favo solto, operculado',
   'flow.stray.open': 'Favo solto, aberto',

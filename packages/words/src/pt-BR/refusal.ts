@@ -200,8 +200,10 @@ export const refusal: Sentences<typeof english> = {
   'refusal.only-comb-are-there-to': 'Só há {nowG} de favo para cortar.',
   'refusal.there-no-such-lot-honey': 'Não há esse lote de mel.',
   'refusal.choose-jars-that-were-filled': 'Escolha potes que foram cheios.',
-  'refusal.lot-has-jars-weights':
-    'O lote tem {count, plural, one {# pote} other {# potes}}, {weights, plural, one {# peso} other {# pesos}}.',
+  'refusal.lot-has-jars-weights': [
+    'O lote tem {count, plural, one {# pote} other {# potes}},',
+    '{weights, plural, one {# peso} other {# pesos}}.',
+  ],
   'refusal.far-from-was-jars-tare': '{odd} está longe de {netG}. A tara do pote foi descontada?',
   'refusal.choose-honey-jars-or-pieces': 'Escolha mel, potes ou pedaços.',
   'refusal.it-was-harvested-on': 'Foi colhido em {date}.',

@@ -5,8 +5,10 @@ export const take: Sentences<Omit<TakeSays, keyof TakeStepSays>> = {
   'take.frameRefill.full-again-by-then-at':
     'cheio de novo até lá no ritmo visto desde que escorreram',
   'take.frameRefill.full-again-by-then-if': 'cheio de novo até lá se encherem como antes',
-  'take.frameRefill.at-most-weeks-your-rule':
-    'no máximo {maxWeeks, plural, one {# semana} other {# semanas}}, sua regra: cheios e esquecidos, cristalizam',
+  'take.frameRefill.at-most-weeks-your-rule': [
+    'no máximo {maxWeeks, plural, one {# semana} other {# semanas}}, sua regra: cheios e',
+    'esquecidos, cristalizam',
+  ],
   'take.frameRun.reset-and-plugged-what-left':
     'Fechado e tampado. O que resta nele escorre para as abelhas.',
   'take.frameRun.this-frame-closed': 'Este quadro está fechado.',

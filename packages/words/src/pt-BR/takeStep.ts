@@ -288,8 +288,9 @@ export const takeStep: Sentences<TakeStepSays> = {
     'Tampa vedada trava o fluxo: deixe uma fresta que abelha não passe.',
   'take.stepsFrames.by-halves': 'por metades',
   'take.stepsFrames.by-quarters': 'por quartos',
-  'take.stepsFrames.look-at-first':
+  'take.stepsFrames.look-at-first': [
     '{count, plural, one {Olhar antes o quadro {untested}} other {Olhar antes os quadros {untested}}}',
+  ],
   'take.stepsFrames.faces-nobody-has-seen-and': [
     'Faces que ninguém viu, e sem excluidora: abrir esmaga larvas no mel. Erga cada um e',
     'olhe os dois lados, ou deixe fechado.',

@@ -108,7 +108,7 @@ export const book = {
   'InOutPanel.archive-being-read': 'Archive being read',
   'InOutPanel.everything-in-it-here-already': 'Everything in it is here already.',
   'InOutPanel.things-were-changed-here-since':
-    '{things, plural, one {# thing was changed here since: it stays.} other {# things were changed here since: they stay.}}',
+    '{things, plural, one {# thing was} other {# things were}} changed here since: left as found.',
   'InOutPanel.this-what-it-would-do': 'This is what it would do.',
   'InOutPanel.nothing-written-yet': 'Nothing is written yet.',
   'InOutPanel.tables': 'The tables',
@@ -257,7 +257,8 @@ export const book = {
   'SpreadsheetPanel.site-first-each-hive-set': 'A site first; each hive is set there after.',
   'SpreadsheetPanel.another-site': 'Another site…',
   'SpreadsheetPanel.harvests-honey-they-come-in': [
-    '{harvests, plural, one {# harvest} other {# harvests}}, {total} of honey. They come in as closed; their honey counts as',
+    '{harvests, plural, one {# harvest} other {# harvests}}, {total} of honey. They come',
+    'in as closed; their honey counts as',
     'gone.',
   ],
   'SpreadsheetPanel.take-sheet-in-all-or': 'Take the sheet in, all or nothing',

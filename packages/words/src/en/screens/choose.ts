@@ -99,7 +99,8 @@ export const choose = {
   'CombOrLiquidView.would-give-what-was-sold':
     'would give what was sold and asked for; begin with {mid}. {narrow}',
   'CombOrLiquidView.20-000-years-drawn-with': [
-    '{years, plural, one {# year} other {# years}} drawn with seed {seed}; the same numbers give the same picture. A super',
+    '{years, plural, one {# year} other {# years}} drawn with seed {seed}; the same',
+    'numbers give the same picture. A super',
     'finishes in {finished} %, comes out half in {half} %, is spoilt in {spoilt} %: your',
     'own counts with one of each added, so that few supers give a wide answer; nothing',
     'counted gives a third each. A half super gives 25–60 % of its pieces, a finished one',

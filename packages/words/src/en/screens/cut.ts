@@ -73,8 +73,10 @@ export const cut = {
   'ColdPanel.from': 'from',
   'ColdPanel.text': '{dueAt} {dueAt2}',
   'ColdPanel.on-rack': 'On the rack',
-  'ColdPanel.edges-should-have-stopped-weeping':
-    'the edges should have stopped weeping, by the slow edge. {pieces, plural, one {# piece} other {# pieces}} at {said}.',
+  'ColdPanel.edges-should-have-stopped-weeping': [
+    'the edges should have stopped weeping, by the slow edge.',
+    '{pieces, plural, one {# piece} other {# pieces}} at {said}.',
+  ],
   'ColdPanel.they-have-stopped-weeping': 'They have stopped weeping',
   'ColdPanel.off-rack': 'Off the rack.',
   'ColdPanel.cut-edges-weep-to-h': 'Cut edges weep {low} to {high} h at {said} and {water} % water',

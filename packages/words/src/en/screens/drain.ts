@@ -94,8 +94,10 @@ export const drain = {
   'DrainSum.still-to-come': 'still to come +',
   'DrainSum.stays-in-wax': 'stays in the wax +',
   'DrainSum.wax': 'wax',
-  'DrainTold.hours-minutes':
-    '{hours, plural, one {# hour} other {# hours}} {minutes, plural, one {# minute} other {# minutes}}',
+  'DrainTold.hours-minutes': [
+    '{hours, plural, one {# hour} other {# hours}}',
+    '{minutes, plural, one {# minute} other {# minutes}}',
+  ],
   'DrainTold.last-stirred': ', last stirred {occurredAt}',
   'DrainTold.draining-since': 'draining since',
   'DrainTold.closed-began': 'closed; began',
@@ -206,7 +208,8 @@ export const drain = {
     'It still flows about {rate} an hour; about {still} would still come{worth}.',
   'DrainSum.honey-out-formula': [
     "Honey out = M (1 − e^(−s/τ)) in viscous time s by the bench's temperatures; {from}",
-    'share and τ to begin with, narrowed by {weighings, plural, one {# weighing} other {# weighings}}.',
+    'share and τ to begin with, narrowed by',
+    '{weighings, plural, one {# weighing} other {# weighings}}.',
   ],
   'WhatIfs.warmer': '{warmer} warmer',
   'CloseDrain.less-out': 'less came out than went in',

@@ -202,8 +202,10 @@ export const jar = {
   'LotsPanel.water-2': '{kg} of {moisturePercent} % water.',
   'LotsPanel.mixing-dilutes-fault-it-does': '{reason} Mixing dilutes a fault, it does not mend it.',
   'LotsPanel.say-water-each-to-see': 'Say the water of each to see the mixture and its class.',
-  'LotsPanel.pour-them-together-one-lot':
-    'Pour them together: one lot from then on, traced to {mixable, plural, one {its harvest} other {# harvests}}',
+  'LotsPanel.pour-them-together-one-lot': [
+    'Pour them together: one lot from then on, traced to',
+    '{mixable, plural, one {its harvest} other {# harvests}}',
+  ],
   'PrintSpool.printed-again': ', printed again',
   'PrintSpool.text': 'of {code}, {occurredAt}{reprintOf}',
   'PrintSpool.printed': 'Printed',

@@ -99,8 +99,10 @@ export const look = {
   'HiveWeight.something-was-begin-anew': 'Something was: begin anew',
   'HiveWeight.less': 'less',
   'HiveWeight.more': 'more',
-  'HiveWeight.in-days-since-that-speaks':
-    ': {gainKg} {gainKg2} in {days, plural, one {# day} other {# days}} since {fromOn}. That speaks for {says}.',
+  'HiveWeight.in-days-since-that-speaks': [
+    ': {gainKg} {gainKg2} in {days, plural, one {# day} other {# days}} since {fromOn}.',
+    'That speaks for {says}.',
+  ],
   'HiveWeight.dearth': 'dearth',
   'HiveWeight.note-forage': 'Note the forage: {flow}',
   'LookActs.before': '← {unitWord} before',

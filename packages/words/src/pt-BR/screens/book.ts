@@ -111,7 +111,7 @@ export const book: Sentences<typeof english> = {
   'InOutPanel.archive-being-read': 'Arquivo sendo lido',
   'InOutPanel.everything-in-it-here-already': 'Tudo o que há nele já está aqui.',
   'InOutPanel.things-were-changed-here-since':
-    '{things, plural, one {# coisa mudou aqui desde então: fica como está.} other {# coisas mudaram aqui desde então: ficam como estão.}}',
+    '{things, plural, one {# coisa mudou} other {# coisas mudaram}} aqui desde então: fica tudo como está.',
   'InOutPanel.this-what-it-would-do': 'É isto que aconteceria.',
   'InOutPanel.nothing-written-yet': 'Nada foi gravado ainda.',
   'InOutPanel.tables': 'As tabelas',
@@ -260,8 +260,10 @@ export const book: Sentences<typeof english> = {
   'SpreadsheetPanel.where-did-these-hives-stand': 'Onde ficavam estas colmeias?',
   'SpreadsheetPanel.site-first-each-hive-set': 'Primeiro um local; cada colmeia é posta lá depois.',
   'SpreadsheetPanel.another-site': 'Outro local…',
-  'SpreadsheetPanel.harvests-honey-they-come-in':
-    '{harvests, plural, one {# colheita} other {# colheitas}}, {total} de mel. Entram como fechadas; seu mel conta como saído.',
+  'SpreadsheetPanel.harvests-honey-they-come-in': [
+    '{harvests, plural, one {# colheita} other {# colheitas}}, {total} de mel. Entram',
+    'como fechadas; seu mel conta como saído.',
+  ],
   'SpreadsheetPanel.take-sheet-in-all-or': 'Receber a planilha, tudo ou nada',
   'SpreadsheetPanel.kind-and-site-are-missing': 'Faltam tipo e local de {unclear}.',
   'TracePanel.where-it-from': 'De onde veio',

@@ -104,7 +104,8 @@ export const choose: Sentences<typeof english> = {
   'CombOrLiquidView.would-give-what-was-sold':
     'dariam o que se vendeu e se pediu; comece com {mid}. {narrow}',
   'CombOrLiquidView.20-000-years-drawn-with': [
-    '{years, plural, one {# ano sorteado} other {# anos sorteados}} com a semente {seed}; os mesmos números dão o mesmo quadro.',
+    '{years, plural, one {# ano sorteado} other {# anos sorteados}} com a semente {seed};',
+    'os mesmos números dão o mesmo quadro.',
     'Uma melgueira se completa em {finished} %, sai pela metade em {half} %, estraga em',
     '{spoilt} %: suas contagens com uma de cada somada, para que poucas melgueiras deem',
     'resposta larga; sem contagem, um terço cada. Meia melgueira dá 25–60 % dos pedaços,',

@@ -77,8 +77,10 @@ export const cut: Sentences<typeof english> = {
   'ColdPanel.from': 'a partir de',
   'ColdPanel.text': '{dueAt} {dueAt2}',
   'ColdPanel.on-rack': 'Na grade',
-  'ColdPanel.edges-should-have-stopped-weeping':
-    'as bordas devem ter parado de chorar, pela borda lenta. {pieces, plural, one {# pedaço} other {# pedaços}} a {said}.',
+  'ColdPanel.edges-should-have-stopped-weeping': [
+    'as bordas devem ter parado de chorar, pela borda lenta.',
+    '{pieces, plural, one {# pedaço} other {# pedaços}} a {said}.',
+  ],
   'ColdPanel.they-have-stopped-weeping': 'Pararam de chorar',
   'ColdPanel.off-rack': 'Fora da grade.',
   'ColdPanel.cut-edges-weep-to-h':
@@ -119,8 +121,10 @@ export const cut: Sentences<typeof english> = {
   'ColdPanel.your-rule': 'Sua regra: {freeze}.',
   'ColdPanel.frozen-whole': 'Congelado inteiro',
   'ColdPanel.cut-first': 'Cortado antes',
-  'ColdPanel.cracked-under-knife-and-in':
-    '{order}: {crackedKnife} racharam na faca e {crackedCold} no frio, de {pieces, plural, one {# pedaço} other {# pedaços}}.',
+  'ColdPanel.cracked-under-knife-and-in': [
+    '{order}: {crackedKnife} racharam na faca e {crackedCold} no frio, de',
+    '{pieces, plural, one {# pedaço} other {# pedaços}}.',
+  ],
   'ColdPanel.which-cracks-less-here-shows': 'Qual racha menos aqui se vê depois que você tentar.',
   'ColdPanel.against': 'Contra',
   'ColdPanel.freezer': 'O congelador',

@@ -97,8 +97,10 @@ export const drain: Sentences<typeof english> = {
   'DrainSum.still-to-come': 'ainda por vir +',
   'DrainSum.stays-in-wax': 'fica na cera +',
   'DrainSum.wax': 'cera',
-  'DrainTold.hours-minutes':
-    '{hours, plural, one {# hora} other {# horas}} {minutes, plural, one {# minuto} other {# minutos}}',
+  'DrainTold.hours-minutes': [
+    '{hours, plural, one {# hora} other {# horas}}',
+    '{minutes, plural, one {# minuto} other {# minutos}}',
+  ],
   'DrainTold.last-stirred': ', mexido por último {occurredAt}',
   'DrainTold.draining-since': 'escorrendo desde',
   'DrainTold.closed-began': 'fechado; começou',
@@ -210,7 +212,8 @@ export const drain: Sentences<typeof english> = {
     'Ainda corre cerca de {rate} por hora; cerca de {still} ainda viriam{worth}.',
   'DrainSum.honey-out-formula': [
     'Mel para fora = M (1 − e^(−s/τ)) em tempo viscoso s pelas temperaturas da bancada;',
-    '{from} parte e τ para começar, estreitado por {weighings, plural, one {# pesagem} other {# pesagens}}.',
+    '{from} parte e τ para começar, estreitado por',
+    '{weighings, plural, one {# pesagem} other {# pesagens}}.',
   ],
   'WhatIfs.warmer': '{warmer} mais quente',
   'CloseDrain.less-out': 'a menos saíram do que entraram',

@@ -209,8 +209,10 @@ export const jar: Sentences<typeof english> = {
   'LotsPanel.water-2': '{kg} de {moisturePercent} % de água.',
   'LotsPanel.mixing-dilutes-fault-it-does': '{reason} Misturar dilui um defeito, não o conserta.',
   'LotsPanel.say-water-each-to-see': 'Diga a água de cada um para ver a mistura e sua classe.',
-  'LotsPanel.pour-them-together-one-lot':
-    'Juntar: um lote só daqui em diante, rastreado a {mixable, plural, one {a colheita dele} other {# colheitas}}',
+  'LotsPanel.pour-them-together-one-lot': [
+    'Juntar: um lote só daqui em diante, rastreado a',
+    '{mixable, plural, one {a colheita dele} other {# colheitas}}',
+  ],
   'PrintSpool.printed-again': ', impressos de novo',
   'PrintSpool.text': 'de {code}, {occurredAt}{reprintOf}',
   'PrintSpool.printed': 'Impresso',

@@ -103,8 +103,10 @@ export const look: Sentences<typeof english> = {
   'HiveWeight.something-was-begin-anew': 'Algo foi: começar de novo',
   'HiveWeight.less': 'a menos',
   'HiveWeight.more': 'a mais',
-  'HiveWeight.in-days-since-that-speaks':
-    ': {gainKg} {gainKg2} em {days, plural, one {# dia} other {# dias}} desde {fromOn}. Isso fala por {says}.',
+  'HiveWeight.in-days-since-that-speaks': [
+    ': {gainKg} {gainKg2} em {days, plural, one {# dia} other {# dias}} desde {fromOn}.',
+    'Isso fala por {says}.',
+  ],
   'HiveWeight.dearth': 'entressafra',
   'HiveWeight.note-forage': 'Anotar a florada: {flow}',
   'LookActs.before': '← {unitWord} antes',
