@@ -14,7 +14,7 @@ import { Router } from 'express';
 import type { Knex } from 'knex';
 import { inThread } from '../heavy/pool.js';
 import { find, list, openRow } from '../store/rows.js';
-import { batchViews, batchViewsOf } from '../harvest/batches.js';
+import { batchViewsOf } from '../harvest/batches.js';
 import { read, type Reading } from '../reading.js';
 import { currentRules } from '../rules/currentRules.js';
 import { rackRuns } from './keepings.js';
@@ -22,7 +22,7 @@ import { rackRuns } from './keepings.js';
 /** A board's template: its pieces with their box's name, its cuts, its flaws. */
 async function templateOf(db: Knex, id: string, speak: Speak): Promise<TemplateInput> {
   const board = await find(db, 'cutBoards', id, 'board');
-  const [batch] = await batchViews(db, { id: board.batchId });
+  const [batch] = await batchViewsOf(db, [board.batchId]);
   const { kind } = await find(db, 'hives', batch.hiveId, 'hive');
   const { batchId, combId } = board;
   const take = await openRow('takes', db('takes').where({ batchId, combId, removedAt: null }));

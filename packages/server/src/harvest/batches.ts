@@ -41,8 +41,8 @@ async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
   });
 }
 
-/** Batches with the names a person knows them by, newest first. */
-export function batchViews(db: Knex, where: Partial<BatchRow> = {}): Promise<Batch[]> {
+/** Batches with the names a person knows them by, newest first: all, or those not closed yet. */
+export function batchViews(db: Knex, where: { closedAt?: null } = {}): Promise<Batch[]> {
   return untilWritten(db, `batches:${JSON.stringify(where)}`, async () =>
     named(db, (await list(db, 'batches', where, 'createdAt')).reverse()),
   );
@@ -60,7 +60,7 @@ export async function batchViewsOf(db: Knex, ids: readonly string[]): Promise<Ba
 
 export async function batchView(db: Knex, id: string): Promise<Batch> {
   await find(db, 'batches', id, 'harvest');
-  return (await batchViews(db, { id }))[0];
+  return (await batchViewsOf(db, [id]))[0];
 }
 
 /**

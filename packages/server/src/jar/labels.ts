@@ -32,7 +32,7 @@ import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
 import { lotView } from '../book/lots.js';
-import { originsOf, batchViews } from '../harvest/batches.js';
+import { batchViewsOf, originsOf } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { codeInUse } from './codes.js';
@@ -77,7 +77,7 @@ export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   const { code, netG } = lot ?? {};
   if (!lot || !code || !netG)
     throw refused(houseSay('refusal.there-no-such-filled-lot'), 'payload.lotId');
-  const [batch] = await batchViews(db, { id: lot.batchId });
+  const [batch] = await batchViewsOf(db, [lot.batchId]);
   const hive = await find(db, 'hives', batch.hiveId, 'hive');
   const water = measuredWaterPercent(await waterSourcesOf(db, batch));
   const kind = lot.jarKindId
@@ -232,7 +232,7 @@ export const labelWrites = [
   write('/harvests/:id/code', {
     sentence: ({ code }) => houseSay('entry.batch-code', { code }),
     run: async (unit, payload, { id }) => {
-      const [batch] = await batchViews(unit.db, { id });
+      const [batch] = await batchViewsOf(unit.db, [id]);
       if (!batch) throw refused(houseSay('refusal.there-no-such-harvest'), 'payload.code');
       if (
         await unit.db('lots').where({ batchId: id, removedAt: null }).whereNotNull('code').first()

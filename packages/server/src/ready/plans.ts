@@ -26,7 +26,7 @@ import type { WeatherService } from '../instruments/weather.js';
 import { find, list } from '../store/rows.js';
 import { batchDetails } from '../harvest/detail.js';
 import { drainViews } from '../drain/drainViews.js';
-import { batchViews } from '../harvest/batches.js';
+import { batchViews, batchViewsOf } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 
 /** So many times back the household's own pace is learned from. */
@@ -80,7 +80,7 @@ async function vesselsInUse(db: Knex, now: Date): Promise<OpenPlans['inUse']> {
   for (const drain of running) {
     // A forecast takes some twenty milliseconds: others have their turn between two.
     await breathe();
-    const [batch] = await batchViews(db, { id: drain.batchId });
+    const [batch] = await batchViewsOf(db, [drain.batchId]);
     const lower = vessels.find((v) => v.id === drain.lowerVesselId) ?? null;
     const prior = await methodPriorOf(db, drain, batch.hiveKind);
     const { nineTenthsHours } = drainForecast(
