@@ -7,6 +7,7 @@ const floors = [
   ['cut', 'take', 'choose'],
   ['ready', 'today'],
   ['interface'],
+  ['waiting'],
 ];
 const core = (folders) => `^packages/core/src/(${folders.join('|')})/`;
 

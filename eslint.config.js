@@ -8,10 +8,28 @@ import tseslint from 'typescript-eslint';
 const forbid = (...patterns) => ({
   'no-restricted-imports': [
     'error',
-    { patterns: patterns.map(([group, message]) => ({ group, message })) },
+    {
+      patterns: patterns.map(([group, message, importNames]) => ({
+        group,
+        message,
+        ...(importNames ? { importNames } : {}),
+      })),
+    },
   ],
 });
 const SERVER = [['**/server/src/**', '@furrow/server*'], 'The server is not imported from here.'];
+/** What is written may have to wait on the device: it goes through `useSend`, or the outbox. */
+const SEND = [
+  ['**/api/client*'],
+  'A screen writes through useSend or the outbox: what is written may have to wait.',
+  ['send'],
+];
+/** What undoes, and what brings readings in, is answered by the house or not at all. */
+const SENDS = [
+  'packages/web/src/shell/SoilStrip.vue',
+  'packages/web/src/shell/KeysDialog.vue',
+  'packages/web/src/drain/ReadingsDialog.vue',
+];
 const WEB = [['@furrow/web*', '**/web/src/**'], 'The web is not imported from here.'];
 
 const STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar', 'book', 'today'];
@@ -246,6 +264,10 @@ export default tseslint.config(
   },
   {
     files: ['packages/web/src/**/*.{ts,vue}'],
+    rules: forbid(SERVER, [['node:*'], 'This runs in a browser.'], SEND),
+  },
+  {
+    files: ['packages/web/src/api/**/*.ts', ...SENDS],
     rules: forbid(SERVER, [['node:*'], 'This runs in a browser.']),
   },
   {

@@ -17,7 +17,7 @@ test('a comb goes the other way: cut first, the rest crushed, and both stand in 
     .getByRole('button', { name: /Cut comb/ })
     .click();
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
-  await expect(page.getByText('cut comb, pieces, the trimmings crushed')).toBeVisible();
+  await expect(page.getByText('cut comb, in boxes, the trimmings crushed')).toBeVisible();
   await page.getByRole('button', { name: /go to Take/ }).click();
   await openTopBar(page);
   await page.getByRole('button', { name: 'In the tub', exact: true }).click();

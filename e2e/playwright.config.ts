@@ -18,6 +18,8 @@ export default defineConfig({
   timeout: 150_000,
   use: {
     launchOptions,
+    // What a page keeps on a device is its own matter: a test asks for it where it is about that.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     actionTimeout: 12_000,
     locale: 'en-GB',

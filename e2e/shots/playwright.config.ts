@@ -12,6 +12,7 @@ export default defineConfig({
       executablePath: process.env.FURROW_CHROMIUM ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu'],
     },
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'America/Sao_Paulo',

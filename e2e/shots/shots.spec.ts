@@ -1,4 +1,4 @@
-import { test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { chooserIsDone, lift, openTopBar } from '../lift.js';
 import { Api } from '../api.js';
 import { combsToCut, framesRunning } from './scenes.js';
@@ -7,6 +7,8 @@ import { weighLowerHoney, weighWetWax } from '../weigh.js';
 
 const shot = async (page: Page, name: string): Promise<void> => {
   await page.waitForTimeout(900);
+  // A picture of a screen that still loads would say nothing of it.
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0, { timeout: 30_000 });
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 };
 
@@ -22,6 +24,7 @@ async function inPortuguese(page: Page, view: string, shows: string): Promise<vo
 
 test('pictures of the main views', async ({ page }) => {
   await page.goto('/');
+  await page.getByRole('heading', { level: 1 }).waitFor();
   await shot(page, 'today');
   await page.goto('/look?comb=13');
   await shot(page, 'look');
@@ -86,13 +89,18 @@ test('pictures of the main views', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(ready);
   await page.getByRole('button', { name: /go to Take/ }).click();
+  await expect(page.getByRole('button', { name: 'All here' })).toBeVisible();
+  // Out of reach of the house: what is done waits on the phone.
+  await page.context().setOffline(true);
   await openTopBar(page);
   const url = page.url();
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto(url);
   await page.getByRole('button', { name: 'Sun mode' }).click();
   await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
   await shot(page, 'take-phone');
+  await page.context().setOffline(false);
+  await expect(page.getByRole('button', { name: /waiting$/ })).toHaveCount(0);
+  await page.goto(url);
   await page.getByRole('button', { name: 'In the tub' }).click();
   await page.getByRole('button', { name: 'Read the scale' }).click();
   await page.getByRole('button', { name: 'Write it down', exact: true }).click();

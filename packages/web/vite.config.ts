@@ -1,9 +1,59 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 import { sunType } from './sunType.js';
 
+/** What the house answers itself, with or without the page: never the page that is kept. */
+const HOUSE_ANSWERS = [
+  /^\/api\//,
+  /^\/lot\//,
+  /^\/pair/,
+  /^\/furrow-authority\.crt$/,
+  /^\/assets\//,
+];
+
+const icon = (file: string, px: number, purpose: 'any' | 'maskable') => ({
+  src: `/${file}`,
+  sizes: `${px}x${px}`,
+  type: 'image/png',
+  purpose,
+});
+const shortcut = (name: string, url: string) => ({
+  name,
+  url,
+  icons: [{ src: '/icon-192.png', sizes: '192x192', type: 'image/png' }],
+});
+
+/** Everything a stage needs lies on the device, so that it opens where the house is out of reach. */
+const pwa = VitePWA({
+  registerType: 'prompt',
+  injectRegister: false,
+  manifest: {
+    id: '/',
+    name: 'Furrow',
+    short_name: 'Furrow',
+    description: 'Honey by hand, from the hive to the jar.',
+    start_url: '/',
+    display: 'standalone',
+    background_color: '#F0F3ED',
+    theme_color: '#18211B',
+    icons: [
+      icon('icon-192.png', 192, 'any'),
+      icon('icon-512.png', 512, 'any'),
+      icon('icon-maskable-512.png', 512, 'maskable'),
+    ],
+    shortcuts: [shortcut('Today', '/'), shortcut('Take', '/take'), shortcut('Look', '/look')],
+  },
+  workbox: {
+    globPatterns: ['**/*.{js,css,html,wasm,woff2,svg,png}'],
+    maximumFileSizeToCacheInBytes: 8e6,
+    navigateFallbackDenylist: HOUSE_ANSWERS,
+    cleanupOutdatedCaches: true,
+  },
+});
+
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [vue(), pwa],
   css: { postcss: { plugins: [sunType] } },
   worker: { format: 'es' },
   server: { port: 4478, proxy: { '/api': `http://127.0.0.1:${process.env.FURROW_PORT ?? 4477}` } },

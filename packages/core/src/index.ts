@@ -69,3 +69,4 @@ export * from './today/index.js';
 export * from './interface/index.js';
 export * from './records/index.js';
 export * from './calcSays.js';
+export * from './waiting/index.js';

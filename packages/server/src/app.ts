@@ -35,7 +35,7 @@ import { calendarFiles } from './ready/calendars.js';
 import { readyFiles } from './ready/reads.js';
 import type { Reading } from './reading.js';
 import { readRoutes } from './reads.js';
-import { readerOf, rememberLanguage } from './spoken.js';
+import { answerInWords, readerOf, rememberLanguage } from './spoken.js';
 import { currentRules } from './rules/currentRules.js';
 import type { Reader } from './words.js';
 import { METRIC } from '@furrow/core';
@@ -123,6 +123,7 @@ export function makeApp({
     }),
   );
   const api = express.Router();
+  api.use(answerInWords((request) => readerAsking(request, db)));
   if (restore) api.use(restoreRoute(restore.store, restore.secret, dirname(photoFolder), events));
   // Before the reader of JSON: a picture is bytes.
   api.use(photoRoutes(db, clock, photoFolder, events));
@@ -197,13 +198,13 @@ export function makeApp({
         { code: codeOf(error), stack: error instanceof Error ? error.stack : null },
         'unexpected',
       );
-    sendProblem(response, problem, await readerOfProblem(request, db));
+    sendProblem(response, problem, await readerAsking(request, db));
   });
   return app;
 }
 
-/** Who reads why something was refused; metric where the house rules themselves cannot be read. */
-async function readerOfProblem(request: Request, db: Knex): Promise<Reader> {
+/** Who reads what is answered or refused; metric where the house rules themselves cannot be read. */
+async function readerAsking(request: Request, db: Knex): Promise<Reader> {
   const rules = await currentRules(db).then(
     (current) => current.rules,
     () => ({ language: null, units: METRIC, currency: '' }),

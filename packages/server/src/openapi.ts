@@ -217,7 +217,12 @@ export function openApi(): unknown {
   }
   return createDocument({
     openapi: '3.1.1',
-    info: { title: 'Furrow', version: '1' },
+    info: {
+      title: 'Furrow',
+      version: '1',
+      description:
+        'What is said stands as its key, with what stands in it, and its text in the language of Accept-Language; x-furrow-says: keys leaves the texts out.',
+    },
     servers: [{ url: '/' }],
     paths: named(paths),
   });

@@ -11,9 +11,7 @@ import { journalReads } from './journal.js';
 import { lookReads } from './look/reads.js';
 import { read, type Read, type Reading } from './reading.js';
 import { readyReads } from './ready/reads.js';
-import { currentRules } from './rules/currentRules.js';
 import { rulesReads } from './rules/reads.js';
-import { readerOf, withTexts } from './spoken.js';
 import { takeReads } from './take/reads.js';
 import { todayReads } from './today/reads.js';
 
@@ -57,10 +55,7 @@ export function readRoutes(reading: Reading): Router {
     const query = 'query' in told ? told.query : null;
     router.get(path, async (request, response) => {
       const asked = { params: request.params, query: query?.parse(request.query) ?? {} };
-      const answer = await run(reading, asked as never);
-      if (!('isSpoken' in told)) return void response.json(answer);
-      const { rules } = await currentRules(reading.db);
-      response.json(withTexts(answer, readerOf(request, rules)));
+      response.json(await run(reading, asked as never));
     });
   }
   return router;

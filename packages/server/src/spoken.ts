@@ -1,7 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { isSay, languageOf, type HouseRules, type Language, type Speak } from '@furrow/core';
 import { speak, type Reader } from './words.js';
-import type { NextFunction, Request, Response } from 'express';
+import type { NextFunction, Request, RequestHandler, Response } from 'express';
 
 /** The rules that decide how something is said. */
 export type SpokenRules = Pick<HouseRules, 'language' | 'units' | 'currency'>;
@@ -30,9 +30,9 @@ export const readerAtHome = ({ language, units, currency }: SpokenRules): Reader
   currency,
 });
 
-/** Says it as the household says it. */
-export function atHome(rules: SpokenRules): Speak {
-  const reader = readerAtHome(rules);
+/** Says it as the household says it, or in a language that is named. */
+export function atHome(rules: SpokenRules, language?: Language): Speak {
+  const reader = readerAtHome(language ? { ...rules, language } : rules);
   return (say) => speak(say, reader);
 }
 
@@ -48,4 +48,27 @@ export function withTexts<Answer>(answer: Answer, reader: Reader): Answer {
     return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, copy(each)]));
   };
   return copy(answer) as Answer;
+}
+
+/**
+ * The header by which a screen that says everything itself asks for sayings without their texts:
+ * half the work, and half the line.
+ */
+export const SAYS_HEADER = 'x-furrow-says';
+
+/**
+ * Every JSON answer, of a read as of a command, has the text of each saying beside its key; `read`
+ * tells who reads it, once the answer is there.
+ */
+export function answerInWords(read: (request: Request) => Promise<Reader>): RequestHandler {
+  return (request, response, next) => {
+    if (request.get(SAYS_HEADER) === 'keys') return void next();
+    const json = response.json.bind(response);
+    response.vary('Accept-Language').vary(SAYS_HEADER);
+    response.json = (answer) => {
+      read(request).then((reader) => json(withTexts(answer, reader)), next);
+      return response;
+    };
+    next();
+  };
 }

@@ -18,6 +18,7 @@ import { listen, useRefresh, useRules } from './api/queries.js';
 import { hearHouseLanguage } from './words/language.js';
 import { currency, householdUnits } from './words/units.js';
 import { mindMissingScreens } from './shell/missingScreen.js';
+import { mindOutbox } from './api/outbox.js';
 import { useUi } from './shell/ui.js';
 
 const ui = useUi();
@@ -117,6 +118,7 @@ onMounted(() => {
     if (by) ui.say(tell('App.something-was-written', { by }));
   };
   listen(heard, hearDoing, beginToListen);
+  void mindOutbox({ refresh, say: ui.say });
   mindMissingScreens(router, () => ui.say(tell('App.screen-not-here-yet')));
 });
 onUnmounted(() => window.removeEventListener('keydown', onKey));

@@ -8,7 +8,10 @@ import PrimeVue from 'primevue/config';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { useAwaySince } from './api/away.js';
+import { AT_HAND_MS, keepReads, readTheDay } from './api/keptReads.js';
 import { router } from './router.js';
+import { writing } from './api/outbox.js';
+import { keepOnDevice } from './shell/newer.js';
 import { preloadNext } from './shell/preloadNext.js';
 import { furrowPreset } from './theme/preset.js';
 import { learnEverything } from './words/learned.js';
@@ -18,6 +21,7 @@ const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 5_000,
+      gcTime: AT_HAND_MS,
       // Where the house is away that is said at once, and what stands there goes on standing.
       networkMode: 'always',
       retry: (failures) => failures < 1 && useAwaySince().value === null,
@@ -25,6 +29,8 @@ const queryClient = new QueryClient({
     },
   },
 });
+// What was read before stands there at once, also where the house does not answer.
+await keepReads(queryClient);
 createApp(App)
   .use(createPinia())
   .use(router)
@@ -42,5 +48,10 @@ const ALONE_MS = 3000;
 const stopWaiting = queryClient.getQueryCache().subscribe(({ type }) => {
   if (type !== 'updated' || queryClient.isFetching() > 0) return;
   stopWaiting();
-  setTimeout(() => void learnEverything(), ALONE_MS);
+  setTimeout(() => {
+    void learnEverything();
+    keepOnDevice();
+    void readTheDay(queryClient);
+    void writing();
+  }, ALONE_MS);
 });

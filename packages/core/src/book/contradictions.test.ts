@@ -1,5 +1,5 @@
-import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { describe, expect, it } from 'vitest';
+
 import { contradictions, type Written, type WrittenHive } from './contradictions.js';
 
 const hive = (id: string, said: Partial<WrittenHive> = {}): WrittenHive => ({

@@ -310,6 +310,19 @@ describe('in stages', () => {
     }
     expect(choose(model, solve)!.taken).toEqual(last.taken);
   });
+  it('keeps what the solver had proven when its time was up', () => {
+    const model = chooseModel(manyHives(2, 6, 3), ask({ handsHours: 6 }), household({}, JARS, []));
+    /** Finds the best set, and knows of it only that none is better by more than 0.4 %. */
+    const slow: LpSolver = (lp, options) => {
+      const answer = solve(lp, options);
+      if (!lp.includes('Binary')) return answer;
+      return { ...answer, status: 'time-limit', bound: answer.value * 1.004 };
+    };
+    const found = choose(model, slow)!;
+    expect(found.value).toBeCloseTo(choose(model, solve)!.value, 6);
+    expect(found.proof).toBe('near');
+    expect(found.gap).toBeCloseTo(1 - 1 / 1.004, 6);
+  });
 });
 
 describe('what holds it back', () => {

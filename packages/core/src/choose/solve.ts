@@ -27,6 +27,8 @@ const PROOF_SECONDS = 20;
 const NEAR_GAP = 0.01;
 /** Worth so small that only ties are settled by it. */
 const NOTHING = 1e-3;
+/** What a solver's own sums are off by. */
+const ROUNDING = 1e-6;
 
 function gapOf(value: number, bound: number): number {
   if (bound === Infinity) return 1;
@@ -80,11 +82,14 @@ export function* chooseInStages(
     const answer = solve(lpText(model), { timeLimitS: seconds, gap });
     if (answer.status === 'infeasible') return null;
     const isDone = answer.status === 'optimal';
-    if (isDone) bound = Math.min(bound, answer.value + gap * Math.abs(answer.value) + 1e-6);
+    // What was proven until the time was up stays proven.
+    bound = Math.min(bound, answer.bound + ROUNDING);
+    const isProven = isDone && (gap === 0 || answer.bound - answer.value <= ROUNDING);
     const step = keep(
       isDone || answer.status === 'time-limit' ? foundIn(answer, model) : null,
-      isDone && gap === 0 ? 'proven' : 'first',
+      isProven ? 'proven' : 'first',
     );
+    if (isProven) return step;
     if (step && gap > 0) yield step;
   }
   return best;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { describe, expect, it } from 'vitest';
+
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
 import { bandEdges, moveEdge, setShare } from './contents.js';

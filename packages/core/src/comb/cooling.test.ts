@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { describe, it } from 'vitest';
-import { expectInEnglish as expect, inEnglish } from '../../fixtures/english.js';
+import { describe, expect, it } from 'vitest';
+import { inEnglish } from '../../fixtures/english.js';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
 import { coreWarmingHours } from '../cut/freezing.js';

@@ -1,5 +1,6 @@
-import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { describe, expect, it } from 'vitest';
+import { FLAW_WORDS } from './board.js';
+import { cutSay } from './says.js';
 import { seededRandom } from '../units/seeded.js';
 import { cutPlans } from './alternatives.js';
 import { batchPlan, type BatchPlanInput, batchPlanSteps } from './batchPlan.js';
@@ -108,11 +109,11 @@ describe('a piece moved by hand', () => {
   it('stays where it was on a flaw, another piece or beyond the comb, and says why', () => {
     expect(movePiece(board, 3, 5, pieces, 1, { xMm: 250, yMm: 0 })).toMatchObject({
       pieces,
-      says: 'There it would lie on a flaw: pollen.',
+      says: cutSay('cut.moveCut.flaw-there', { kind: FLAW_WORDS.pollen }),
     });
     expect(movePiece(board, 3, 5, pieces, 1, { xMm: 60, yMm: 0 })).toMatchObject({
       pieces,
-      says: 'There it meets another piece.',
+      says: cutSay('cut.moveCut.there-it-meets-another-piece'),
     });
     expect(movePiece(board, 3, 5, pieces, 1, { xMm: 9000, yMm: 9000 }).pieces[1]).toMatchObject({
       xMm: 340,
@@ -143,15 +144,15 @@ describe('a cut moved by hand', () => {
   it('stays at a neighbour, a flaw or the edge of the comb, and says why', () => {
     expect(moveCutLine(board, 3, 5, pieces, upright, -20)).toMatchObject({
       pieces,
-      says: 'There it meets another piece.',
+      says: cutSay('cut.moveCut.there-it-meets-another-piece'),
     });
     expect(moveCutLine(board, 3, 5, pieces, upright, 130)).toMatchObject({
       pieces,
-      says: 'There a piece would lie on a flaw.',
+      says: cutSay('cut.moveCut.there-piece-would-lie-on'),
     });
     expect(moveCutLine(board, 3, 5, pieces, upright, 400)).toMatchObject({
       pieces,
-      says: 'There the comb ends.',
+      says: cutSay('cut.moveCut.there-comb-ends'),
     });
     // A trim below both: the pieces before it go with it.
     expect(

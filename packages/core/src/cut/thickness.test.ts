@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { describe, expect, it } from 'vitest';
+import type { Mass } from '../say/say.js';
+import { cutSay } from './says.js';
 import type { Flaw } from '../records/vocabulary/flaws.js';
 import { freeCm2 } from './board.js';
 import { cutPlan } from './cutPlan.js';
@@ -50,11 +51,20 @@ const plan = (b: ThickBoard, boxes: CombBox[], all?: Set<string>) =>
 describe('thickness of a comb, region by region', () => {
   it('leaves a box out where its expected weight misses its window, and says both numbers', () => {
     const g = pieceG({ widthMm: 100, heightMm: 100, shape: 'rectangle', thicknessMm: 30 });
-    expect(unfitFor(box({ minG: Math.ceil(g.high) + 1 }), 30)).toMatch(
-      /would weigh \d+–\d+ g, under the \d+ g/,
+    // To ten grams, as an estimate is said.
+    const range: Mass = { massG: { low: 370, high: 430 }, as: 'estimate' };
+    const [light, heavy] = [Math.ceil(g.high) + 1, Math.floor(g.low) - 1];
+    expect(unfitFor(box({ minG: light }), 30)).toEqual(
+      cutSay('cut.thickness.it-would-weigh-under-its', {
+        range,
+        minG: { massG: light, as: 'read' },
+      }),
     );
-    expect(unfitFor(box({ maxG: Math.floor(g.low) - 1, minG: null }), 30)).toMatch(
-      /over the \d+ g/,
+    expect(unfitFor(box({ maxG: heavy, minG: null }), 30)).toEqual(
+      cutSay('cut.thickness.it-would-weigh-over-its', {
+        range,
+        maxG: { massG: heavy, as: 'read' },
+      }),
     );
     expect(unfitFor(box({ minG: Math.floor(g.high) }), 30)).toBeNull();
     expect(plan(board(), [box({ minG: Math.ceil(g.high) + 1 })]).placements).toEqual([]);
@@ -63,11 +73,17 @@ describe('thickness of a comb, region by region', () => {
     expect(plan(board(), [box({ minG: 900 })], new Set(['box'])).placements).toHaveLength(8);
   });
   it('knows comb too thick for its box, and comb that lies low where no weight says it', () => {
-    expect(unfitFor(box({ minG: null, maxG: null }), 45)).toBe(
-      '45 mm thick, its box is 40 mm deep',
+    expect(unfitFor(box({ minG: null, maxG: null }), 45)).toEqual(
+      cutSay('cut.thickness.thick-its-box-deep', {
+        thicknessMm: { lengthMm: 45 },
+        depthMm: { lengthMm: 40 },
+      }),
     );
-    expect(unfitFor(box({ minG: null, maxG: null }), 20)).toBe(
-      '20 mm thick, low in a box 40 mm deep',
+    expect(unfitFor(box({ minG: null, maxG: null }), 20)).toEqual(
+      cutSay('cut.thickness.thick-low-in-box-deep', {
+        thicknessMm: { lengthMm: 20 },
+        depthMm: { lengthMm: 40 },
+      }),
     );
     expect(unfitFor(box({ minG: 10, maxG: null }), 20)).toBeNull();
     expect(unfitFor(box({ purpose: 'chunk', minG: null, maxG: null }), 45)).toBeNull();
@@ -98,8 +114,8 @@ describe('thickness of a comb, region by region', () => {
     expect(freeCm2(b)).toBe(800);
     const piece = { jarKindId: 'box', xMm: 0, yMm: 0, widthMm: 100, heightMm: 100 };
     const with_ = (boxes: CombBox[]) => ({ ...b, flaws: knifeDefects(b, boxes) });
-    expect(movePiece(with_([box()]), 0, 5, [piece], 0, { xMm: 250, yMm: 0 }).says).toMatch(
-      /not of a thickness for its box/,
+    expect(movePiece(with_([box()]), 0, 5, [piece], 0, { xMm: 250, yMm: 0 }).says).toEqual(
+      cutSay('cut.moveCut.there-comb-not-thickness-for'),
     );
     expect(
       movePiece(with_([box({ minG: null, maxG: null, depthMm: null })]), 0, 5, [piece], 0, {

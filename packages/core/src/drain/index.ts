@@ -1,4 +1,5 @@
 // Drain: stacks, fitting, forecasting, pressing, settling. Other stages use only what stands here.
+export * from './benchWritten.js';
 export * from './ahead.js';
 export * from './arrangements.js';
 export * from './closing.js';

@@ -59,8 +59,6 @@ interface Told {
   says: string;
   query?: z.ZodType;
   answers: z.ZodType;
-  /** Sayings stand in it: each is answered with its text, in the language that was asked for. */
-  isSpoken?: true;
 }
 
 /** A list by pages: at most so many things, after the one whose id is the cursor. */
@@ -77,16 +75,15 @@ const paged = z.strictObject({
 export const READS = {
   '/health': { says: 'Whether the server is ready', answers: healthAnswer },
   // Today
-  '/clocks': { says: 'Clocks that run', answers: clocksAnswer, isSpoken: true },
-  '/today': { says: 'What is due', answers: todayAnswer, isSpoken: true },
+  '/clocks': { says: 'Clocks that run', answers: clocksAnswer },
+  '/today': { says: 'What is due', answers: todayAnswer },
   // Look
   '/sites': { says: 'Sites', query: paged, answers: pageOf(siteRecord) },
   '/hives': { says: 'Hives as they hang now', query: paged, answers: pageOf(hiveRecord) },
-  '/hives/:id': { says: 'One hive', answers: hiveRecord, isSpoken: true },
+  '/hives/:id': { says: 'One hive', answers: hiveRecord },
   '/hives/:id/boxHistory': {
     says: 'What became of the boxes of a hive',
     answers: allOf(boxEventRecord),
-    isSpoken: true,
   },
   '/looks/:id/faces': { says: 'The cells of both sides of one look', answers: lookFacesRecord },
   // Ready
@@ -105,7 +102,6 @@ export const READS = {
   '/harvests/:id': {
     says: 'One harvest with all that was written about it',
     answers: batchDetailRecord,
-    isSpoken: true,
   },
   // Take
   '/guesses': {
@@ -129,7 +125,6 @@ export const READS = {
   '/lots/:id/label': {
     says: "The words and the code of a lot's label",
     answers: lotLabelAnswer,
-    isSpoken: true,
   },
   // Book
   '/lots': { says: 'Lots of the book', query: paged, answers: pageOf(lotRecord) },
@@ -138,7 +133,6 @@ export const READS = {
   '/holds': {
     says: 'What is held back, why, and the lots it reaches',
     answers: allOf(holdViewRecord),
-    isSpoken: true,
   },
   '/traces': {
     says: 'Where a lot came from, or where it is now',
@@ -148,7 +142,6 @@ export const READS = {
   '/harvests/:id/aftercare': {
     says: 'Wax, rinse and wet gear of a harvest',
     answers: aftercareRecord,
-    isSpoken: true,
   },
   '/stock': { says: 'Honey, jars and pieces that stand there now', answers: allOf(lotRecord) },
   '/stock/waters': {
@@ -158,7 +151,6 @@ export const READS = {
   '/seasons': {
     says: 'Every harvest as seasons count it, estimates beside the scale',
     answers: seasonsAnswer,
-    isSpoken: true,
   },
   '/estimatePairs': {
     says: 'The last combs weighed, beside what was estimated and guessed',
@@ -167,7 +159,6 @@ export const READS = {
   '/questions': {
     says: 'What cannot all be true in what was written down',
     answers: allOf(questionRecord),
-    isSpoken: true,
   },
   '/reserves': { says: 'Jars promised', answers: allOf(reserveRecord) },
   '/people': { says: 'Names of those honey went to', answers: allOf(personRecord) },
@@ -200,10 +191,9 @@ export const READS = {
   '/journal': {
     says: 'The last entries, for undo',
     answers: allOf(journalLineRecord),
-    isSpoken: true,
   },
   '/tables': { says: 'Tables of the household', answers: allOf(tableAnswer) },
-  '/held': { says: 'Late entries that no longer fit', answers: allOf(heldAnswer), isSpoken: true },
+  '/held': { says: 'Late entries that no longer fit', answers: allOf(heldAnswer) },
 } as const satisfies Record<string, Told>;
 
 /**

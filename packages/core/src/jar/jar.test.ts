@@ -1,8 +1,8 @@
 import { lotKeeping } from './keepingDate.js';
 import { DEFAULT_RULES } from '../records/houseRules.js';
 import fc from 'fast-check';
-import { describe, it } from 'vitest';
-import { expectInEnglish as expect, inEnglish } from '../../fixtures/english.js';
+import { describe, expect, it } from 'vitest';
+import { inEnglish } from '../../fixtures/english.js';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
 import { jarFill, type JarFill } from './fill.js';

@@ -5,7 +5,7 @@ import type { Say, Speak } from '../say/say.js';
 import { jarSay } from './says.js';
 import { nutritionSaid } from './nutrition.js';
 import { flowerText } from './saleGate.js';
-import type { FlowerSupport, LabelText } from '../records/vocabulary/labels.js';
+import type { FlowerSupport, LabelLines, LabelText } from '../records/vocabulary/labels.js';
 import { labelOunces } from '../units/mass.js';
 
 export interface LabelRecord {
@@ -51,13 +51,20 @@ export function netWeightText(netG: number): string {
  * them in the language the label has; what was printed stays as it was printed.
  */
 export function labelText(record: LabelRecord, speak: Speak): LabelText {
-  const netG = Math.min(record.netG, record.lowestWeighedG ?? record.netG);
+  return { ...labelLines(record, speak), netG: netOf(record) };
+}
+
+/** No more than the lightest jar holds. */
+const netOf = ({ netG, lowestWeighedG }: LabelRecord): number =>
+  Math.min(netG, lowestWeighedG ?? netG);
+
+/** The lines of a label in one language; see {@link labelText}. */
+export function labelLines(record: LabelRecord, speak: Speak): LabelLines {
   const gift = giftLine(record);
   return {
     title: speak(titleOf(record)),
     origin: `${record.hiveName}, ${record.siteName}`,
-    net: netWeightText(netG),
-    netG,
+    net: netWeightText(netOf(record)),
     harvested: speak(jarSay('jar.label.harvested', { on: { date: record.harvestedOn } })),
     bestBefore: speak(dateLine(record)),
     batch: speak(jarSay('jar.label.batch', { code: record.batchCode })),

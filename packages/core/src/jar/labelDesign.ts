@@ -4,6 +4,7 @@ import type {
   LabelDesign,
   LabelField,
   LabelFieldKind,
+  LabelLines,
   LabelSheet,
   LabelText,
 } from '../records/vocabulary/labels.js';
@@ -72,8 +73,17 @@ export interface LaidLabel {
 }
 
 /** What stands on one line; empty where the record says nothing of it. */
-export function fieldText(field: LabelField, words: LabelText): string {
+export function fieldText(field: LabelField, words: LabelLines): string {
   return field.kind === 'own' ? field.text : (words[field.kind] ?? '');
+}
+
+/**
+ * What stands on one line and, where the label speaks two languages, under it; what is the same in
+ * both stands once.
+ */
+function fieldTexts(field: LabelField, words: LabelText): string[] {
+  const texts = [fieldText(field, words), words.second ? fieldText(field, words.second) : ''];
+  return [...new Set(texts)].filter(Boolean);
 }
 
 /** Long lines are broken at words so that letters stay as large as they were set. */
@@ -111,28 +121,24 @@ export function layLabel(
   const lines: LabelLine[] = [];
   let y = PAD_MM;
   for (const [at, field] of design.fields.entries()) {
-    const text = fieldText(field, words);
-    if (!text) continue;
     const high = field.sizePt * MM_PER_PT;
     // Beside the code lines are narrower; above it they have the whole width.
     const width = (at: number): number =>
       labelWidthMm - 2 * PAD_MM - (qr && at + high * LEADING > qr.yMm ? sideMm + 1 : 0);
-    for (const part of broken(
-      text,
-      field.bold,
-      field.sizePt,
-      Math.min(width(y), width(y + high * LEADING)),
-    )) {
-      lines.push({
-        field: at,
-        text: part,
-        bold: field.bold,
-        sizePt: field.sizePt,
-        xMm: PAD_MM,
-        yMm: y + high,
-        widthMm: width(y),
-      });
-      y += high * LEADING;
+    for (const text of fieldTexts(field, words)) {
+      const room = Math.min(width(y), width(y + high * LEADING));
+      for (const part of broken(text, field.bold, field.sizePt, room)) {
+        lines.push({
+          field: at,
+          text: part,
+          bold: field.bold,
+          sizePt: field.sizePt,
+          xMm: PAD_MM,
+          yMm: y + high,
+          widthMm: width(y),
+        });
+        y += high * LEADING;
+      }
     }
   }
   return { lines, qr, highMm: y + PAD_MM - 0.6, fits: y + PAD_MM - 0.6 <= labelHeightMm + 0.01 };
@@ -184,7 +190,10 @@ export function labelProblems(
   const problems = FIXED_FIELDS.filter((k) => !kinds.has(k) && (k !== 'gift' || words.gift)).map(
     (k) => jarSay('jar.problem.missing', { field: LABEL_FIELD_WORDS[k] }),
   );
-  const known = `${words.harvested} ${words.bestBefore}`.toLowerCase();
+  const known = [words, words.second]
+    .map((lines) => `${lines?.harvested ?? ''} ${lines?.bestBefore ?? ''}`)
+    .join(' ')
+    .toLowerCase();
   for (const field of design.fields.filter((f) => f.kind === 'own')) {
     const wrong = datesIn(field.text).find((d) => !known.includes(d.toLowerCase()));
     if (wrong)

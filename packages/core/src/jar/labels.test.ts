@@ -53,6 +53,28 @@ describe('a label', () => {
         expect(line.xMm + line.widthMm).toBeLessThanOrEqual(laid.qr!.xMm);
     }
   });
+  it('has a second language under the first, and what is the same in both once', () => {
+    const second = { ...words, title: 'Mel', warning: 'Não dar a bebês.' };
+    const laid = layLabel(
+      { fields: STARTING_FIELDS.map((f) => ({ ...f, sizePt: 5 })), qr: false },
+      { ...words, second },
+      STARTING_SHEETS[0],
+    );
+    const texts = laid.lines.map(({ text }) => text);
+    expect(texts.slice(0, 3)).toEqual(['Honey', 'Mel', 'Ipê, Encosta']);
+    expect(texts.filter((text) => text === words.net)).toHaveLength(1);
+    expect(texts).toContain('Não dar a bebês.');
+    const [title, titleBelow] = laid.lines;
+    expect(titleBelow.field).toBe(title.field);
+    expect(titleBelow.yMm).toBeGreaterThan(title.yMm);
+  });
+  it('takes a date of the record in either of its languages', () => {
+    const second = { ...words, harvested: 'Colhido em 14.3.2026' };
+    const dated = { fields: [...STARTING_FIELDS, own('14.3.2026')], qr: false };
+    const large = { labelWidthMm: 200, labelHeightMm: 200 };
+    expect(labelProblems(dated, words, large)).toHaveLength(1);
+    expect(labelProblems(dated, { ...words, second }, large)).toEqual([]);
+  });
   it('keeps every line within its edges whatever is asked of it, or says that it does not fit', () => {
     const fields = fc.array(
       fc.record({

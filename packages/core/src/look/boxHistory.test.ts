@@ -1,5 +1,5 @@
-import { describe, it } from 'vitest';
-import { english, expectInEnglish as expect } from '../../fixtures/english.js';
+import { describe, expect, it } from 'vitest';
+import { english } from '../../fixtures/english.js';
 import { asWritten } from '../say/say.js';
 import { boxHistory, standingSince, type BoxStay } from './boxHistory.js';
 

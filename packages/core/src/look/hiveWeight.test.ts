@@ -1,5 +1,5 @@
-import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { describe, expect, it } from 'vitest';
+
 import { weeklyGain, type HiveWeight } from './hiveWeight.js';
 
 const on = (day: number, kg: number, same = true): HiveWeight => ({

@@ -12,6 +12,7 @@ export * from './fold.js';
 export * from './hiveWeight.js';
 export * from './judgeComb.js';
 export * from './judgeHive.js';
+export * from './judgedLook.js';
 export * from './questions/syrup.js';
 export * from './questions/theirs.js';
 export * from './questions/treated.js';

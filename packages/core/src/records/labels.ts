@@ -4,6 +4,7 @@ import { atLeast, atMost, atMostLetters, millimetres, whole } from '../say/limit
 import { refuses } from '../say/field.js';
 import { idSchema, nameSchema } from './common.js';
 import { number, row, id, instant, text, revision } from './vocabulary/fields.js';
+import { LANGUAGES } from '../say/languages.js';
 import { labelFieldSchema, labelTextRecord, FLOWER_SUPPORTS } from './vocabulary/labels.js';
 
 export const sheetMeasures = {
@@ -38,8 +39,11 @@ export const newLabelSheetSchema = z.strictObject({
 });
 export type NewLabelSheet = z.infer<typeof newLabelSheetSchema>;
 
+/** The language that stands under the household's on every line of a label; null: none. */
+const secondLanguage = z.enum(LANGUAGES).nullable();
 /**
- * How the household's label looks: its lines in order, its sheet, with or without a code to scan.
+ * How the household's label looks: its lines in order, its sheet, with or without a code to scan,
+ * in one language or two.
  */
 export const newLabelDesignSchema = z.strictObject({
   id: idSchema,
@@ -47,8 +51,13 @@ export const newLabelDesignSchema = z.strictObject({
   sheetId: idSchema,
   fields: z.array(labelFieldSchema).min(1, atLeast(1)).max(24, atMost(24)),
   qr: z.boolean(),
+  secondLanguage: secondLanguage.default(null),
 });
-export const changeLabelDesignSchema = newLabelDesignSchema.omit({ id: true }).partial();
+/** What is not said stays as it is: no default may come in. */
+export const changeLabelDesignSchema = newLabelDesignSchema
+  .extend({ secondLanguage })
+  .omit({ id: true })
+  .partial();
 
 /** Labels of one lot into the printer's spool. */
 export const newPrintSchema = z.strictObject({
@@ -122,6 +131,7 @@ export const labelDesignRecord = z
     sheetId: id,
     fields: z.array(labelFieldSchema),
     qr: z.boolean(),
+    secondLanguage,
     revision,
   })
   .meta({ id: 'LabelDesign' });

@@ -1,6 +1,7 @@
 // Take: steps at the hive, what went otherwise, frames drained part by part, weights. Other stages
 // use only what stands here.
 export * from './boxShares.js';
+export * from './boxTakesWritten.js';
 export * from './depthCheck.js';
 export * from './frameForecast.js';
 export * from './frameRefill.js';
@@ -17,6 +18,7 @@ export type { TakeStepSays } from './takeStepSays.js';
 export * from './step.js';
 export * from './steps.js';
 export * from './takeInput.js';
+export * from './takeWritten.js';
 export * from './tareCheck.js';
 export * from './visit.js';
 export * from './takeStep.js';

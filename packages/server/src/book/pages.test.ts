@@ -1,6 +1,7 @@
 import type { Flow, Lot } from '@furrow/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { seedDemo } from '../demo/seed.js';
+import { SAYS_HEADER } from '../spoken.js';
 import { Household } from '../testing/household.js';
 import { bookView, type BookView } from './lots.js';
 
@@ -19,6 +20,7 @@ async function everyPage<T>(path: string, limit: number): Promise<T[]> {
   for (let cursor = ''; ;) {
     const page = await home.get<{ items: T[]; next: string | null }>(
       `${path}?limit=${limit}${cursor}`,
+      { [SAYS_HEADER]: 'keys' },
     );
     expect(page.items.length).toBeLessThanOrEqual(limit);
     items.push(...page.items);

@@ -14,8 +14,10 @@ import {
   type NewDrain,
   type NewDrainEvent,
   firstOf,
+  drainEventWritten,
   flowSay,
   asWritten,
+  weighingWritten,
 } from '@furrow/core';
 
 import { conflict, refused } from '../problem.js';
@@ -181,7 +183,7 @@ export const drainWrites = [
         otherwise: moreCameOut(drain, unit.at),
         field: 'payload.grossG',
       });
-      await unit.insert('weighings', { ...payload, netG, leftOut: false, occurredAt: unit.at });
+      await unit.insert('weighings', weighingWritten(payload, unit.at));
       return { detail: await batchDetail(unit.db, drain.batchId) };
     },
   }),
@@ -239,15 +241,7 @@ export const drainWrites = [
         const same = { drainId: drain.id, kind: payload.kind };
         await askIfWrittenByAnother(unit, 'drainEvents', same, 'g', payload.g);
       }
-      await unit.insert('drainEvents', {
-        ...payload,
-        g: payload.g ?? null,
-        grossG: payload.grossG ?? null,
-        tareG: payload.tareG ?? null,
-        temperatureC: payload.temperatureC ?? null,
-        moisturePercent: payload.moisturePercent ?? null,
-        occurredAt: unit.at,
-      });
+      await unit.insert('drainEvents', drainEventWritten(payload, unit.at));
       if (payload.kind === 'press')
         await estimateGivesWay(unit, batch, drain, {
           overG: (payload.g ?? 0) - drain.crushedG,

@@ -229,6 +229,49 @@ describe('labels', () => {
   });
 });
 
+describe('a label in two languages', () => {
+  /** Room for all lines twice. */
+  const large = {
+    id: randomUUID(),
+    name: 'Large',
+    ...{ paperWidthMm: 210, paperHeightMm: 297, columns: 1, rows: 2 },
+    ...{ marginLeftMm: 5, marginTopMm: 5, labelWidthMm: 200, labelHeightMm: 120 },
+    ...{ gapXMm: 0, gapYMm: 0 },
+  };
+  it('prints the second under the first, as it was designed when it was printed', async () => {
+    const lot = await filled(2, { language: 'en' });
+    const sheet = { ...large, id: randomUUID() };
+    await home.ok(home.post('/labelSheets', sheet));
+    const { id: designId } = await designOf();
+    await home.patch(`/labelDesigns/${designId}`, {
+      sheetId: sheet.id,
+      secondLanguage: 'pt-BR',
+    });
+    expect((await designOf()).secondLanguage).toBe('pt-BR');
+    const { words, inLanguages } = await home.get<{
+      words: LabelText;
+      inLanguages: Record<string, { title: string }>;
+    }>(`/lots/${lot.id}/label`);
+    expect([words.title, inLanguages['pt-BR'].title]).toEqual(['Honey', 'Mel']);
+    const id = randomUUID();
+    await home.ok(home.post('/prints', { id, lotId: lot.id, designId }));
+    // What was printed stays as it was printed.
+    await home.patch(`/labelDesigns/${designId}`, { secondLanguage: null });
+    const text = (await pdfText(`/api/v1/prints/${id}.pdf`)).join(' ');
+    expect(text).toContain('Not for children under twelve months');
+    expect(text).toContain('Não dar a crianças menores de doze meses');
+    const now = (await pdfText(`/api/v1/lots/${lot.id}/labels.pdf`)).join(' ');
+    expect(now).not.toContain('Não dar');
+  });
+  it('a change that says nothing of it leaves it', async () => {
+    await filled();
+    const { id } = await designOf();
+    await home.patch(`/labelDesigns/${id}`, { secondLanguage: 'pt-BR' });
+    await home.patch(`/labelDesigns/${id}`, { qr: false });
+    expect(await designOf()).toMatchObject({ qr: false, secondLanguage: 'pt-BR' });
+  });
+});
+
 describe('what is claimed and who may be sold to', () => {
   it('asks what supports a flower', async () => {
     const lot = await filled();

@@ -3,14 +3,18 @@ import { kept } from '../store/kept.js';
 import { atHome } from '../spoken.js';
 import {
   HOLD_WORDS,
+  LANGUAGES,
   STARTING_DESIGN_ID,
   STARTING_FIELDS,
   STARTING_SHEETS,
   hiveKind,
+  labelLines,
   labelProblems,
   asWritten,
   labelText,
+  type LabelLines,
   type LabelRecord,
+  type Language,
   lotKeeping,
   measuredWaterPercent,
   sheetProblem,
@@ -55,6 +59,7 @@ export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> 
     sheetId: STARTING_SHEETS[0].id,
     fields: JSON.stringify(STARTING_FIELDS),
     qr: 1,
+    secondLanguage: null,
     revision: 1,
     recordedAt,
   });
@@ -104,12 +109,10 @@ export const keepingOf = (
   rules: HouseRules,
 ): LotKeeping => lotKeeping({ bee, moisturePercent, granulating: lot.granulating }, rules);
 
-/**
- * The words of a lot's label, every one from the record; `netG` where a piece has its own weight.
- */
-export function wordsOf(filled: FilledLot, rules: HouseRules, netG?: number): LabelText {
+/** What a lot's label goes by; `netG` where a piece has its own weight. */
+function labelRecordOf(filled: FilledLot, rules: HouseRules, netG?: number): LabelRecord {
   const { lot, batch, moisturePercent, product, bee, holds } = filled;
-  const record: LabelRecord = {
+  return {
     batchCode: lot.code,
     hiveName: batch.hiveName,
     siteName: batch.siteName,
@@ -130,7 +133,33 @@ export function wordsOf(filled: FilledLot, rules: HouseRules, netG?: number): La
     moisturePercent,
     nutrition: rules.nutritionOnLabel,
   };
-  return labelText(record, atHome(rules));
+}
+
+/**
+ * The words of a lot's label, every one from the record; `netG` where a piece has its own weight,
+ * `secondLanguage` where the label speaks two.
+ */
+export function wordsOf(
+  filled: FilledLot,
+  rules: HouseRules,
+  { netG, secondLanguage }: { netG?: number; secondLanguage?: Language | null } = {},
+): LabelText {
+  const record = labelRecordOf(filled, rules, netG);
+  const words = labelText(record, atHome(rules));
+  if (!secondLanguage) return words;
+  return { ...words, second: labelLines(record, atHome(rules, secondLanguage)) };
+}
+
+/** The lines of a lot's label in every language that is spoken here. */
+async function linesInLanguages(
+  db: Knex,
+  filled: FilledLot,
+): Promise<Record<Language, LabelLines>> {
+  const { rules } = await currentRules(db);
+  const record = labelRecordOf(filled, rules);
+  return Object.fromEntries(
+    LANGUAGES.map((language) => [language, labelLines(record, atHome(rules, language))]),
+  ) as Record<Language, LabelLines>;
 }
 
 /**
@@ -140,10 +169,12 @@ export function wordsOf(filled: FilledLot, rules: HouseRules, netG?: number): La
 export async function labelsOf(
   db: Knex,
   lotId: string,
+  secondLanguage: Language | null = null,
 ): Promise<{
   lot: Lot & { code: string; netG: number };
   batch: Batch;
   labels: LabelText[];
+  inLanguages: Record<Language, LabelLines>;
   qrText: string;
   holds: Hold[];
   sale: LabelSale;
@@ -156,12 +187,15 @@ export async function labelsOf(
       ? (await list(db, 'cutPieces', { lotId: lot.id })).flatMap((p) => (p.netG ? [p.netG] : []))
       : [];
   const labels = own.length
-    ? own.sort((a, b) => b - a).map((g) => wordsOf(filled, rules, g))
-    : Array.from({ length: Math.max(1, lot.count ?? 1) }, () => wordsOf(filled, rules));
+    ? own.sort((a, b) => b - a).map((netG) => wordsOf(filled, rules, { netG, secondLanguage }))
+    : Array.from({ length: Math.max(1, lot.count ?? 1) }, () =>
+        wordsOf(filled, rules, { secondLanguage }),
+      );
   return {
     lot,
     batch,
     labels,
+    inLanguages: await linesInLanguages(db, filled),
     holds: filled.holds,
     sale: {
       bee: filled.bee,
@@ -260,7 +294,11 @@ export const labelWrites = [
     run: async (unit, payload) => {
       const design = await find(unit.db, 'labelDesigns', payload.designId, 'label');
       const { id: _id, revision: _revision, ...sheet } = await sheetOf(unit.db, design.sheetId);
-      const { lot, labels, qrText, holds } = await labelsOf(unit.db, payload.lotId);
+      const { lot, labels, qrText, holds } = await labelsOf(
+        unit.db,
+        payload.lotId,
+        design.secondLanguage,
+      );
       if (holds.length)
         throw refused(
           houseSay('refusal.no-label-for-it', { why: holdSaid(holds[0]) }),

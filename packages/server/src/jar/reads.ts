@@ -63,10 +63,11 @@ export const jarReads = [
   })),
   read('/prints', async ({ db }) => ({ items: await spool(db) })),
   read('/lots/:id/label', async ({ db }, { params }) => {
-    const { labels, qrText, lot, sale } = await labelsOf(db, params.id);
+    const { labels, inLanguages, qrText, lot, sale } = await labelsOf(db, params.id);
     return {
       sale,
       words: labels[0],
+      inLanguages,
       count: labels.length,
       qrText,
       qr: qrRuns(qrText),
@@ -88,10 +89,14 @@ export function jarFiles({ db, phoneAddress }: Reading): Router {
     );
   });
   router.get('/lots/:id/labels.pdf', async (request, response) => {
-    const { labels, qrText, lot, holds } = await labelsOf(db, request.params.id);
+    const [design] = await list(db, 'labelDesigns');
+    const { labels, qrText, lot, holds } = await labelsOf(
+      db,
+      request.params.id,
+      design.secondLanguage,
+    );
     if (holds.length)
       throw refused(houseSay('refusal.no-label-for-it', { why: holdSaid(holds[0]) }));
-    const [design] = await list(db, 'labelDesigns');
     pdfAnswer(
       response,
       `labels-${lot.code}.pdf`,

@@ -6,7 +6,7 @@ import {
   faceShares,
   geometryIssues,
   hiveKind,
-  judgeHiveAt,
+  judgedLook,
   placeLabel,
   readingMoisture,
   readShape,
@@ -215,20 +215,13 @@ export const lookWrites = [
 /** One comb as it was seen, judged by the rules of the day. */
 async function writeLook(unit: UnitOfWork, payload: NewLook) {
   const hive = await hiveOfComb(unit.db, payload.combId);
-  const bar = hive.bars.find((b) => b.comb?.id === payload.combId);
-  if (!bar)
-    throw conflict('comb-ended', houseSay('refusal.this-comb-no-longer-hangs'), 'payload.combId');
   payload.readings.forEach(readingMoisture);
   const { sides, said } = fromCells(payload);
   const { rules, version } = await currentRules(unit.db);
   const { faces, photos, ...look } = payload;
-  const judged = firstOf(
-    judgeHiveAt(hive, rules, unit.at, {
-      combId: payload.combId,
-      seen: { ...look, sides },
-    }),
-    (j) => j.combId === payload.combId,
-  );
+  const judged = judgedLook(hive, { ...payload, sides }, rules, unit.at);
+  if (!judged)
+    throw conflict('comb-ended', houseSay('refusal.this-comb-no-longer-hangs'), 'payload.combId');
   for (const side of ['A', 'B'] as const)
     if (photos[side]) await find(unit.db, 'photos', photos[side], 'photo');
   const row = {
@@ -238,11 +231,9 @@ async function writeLook(unit: UnitOfWork, payload: NewLook) {
     faceB: faces.B,
     photoA: photos.A,
     photoB: photos.B,
+    ...judged,
     hiveId: hive.id,
-    slot: bar.slot,
     occurredAt: unit.at,
-    date: dateAt(unit.at, hive.site.zone),
-    verdict: judged.verdict,
     rulesVersion: version,
   };
   await unit.insert('looks', row);

@@ -2,17 +2,16 @@ import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import {
   boxShares,
+  boxTakesWritten,
+  combKgSeen,
   combStays,
-  estimateSeen,
   owedWeighings,
   placeLabel,
   runsInPlace,
+  takeWritten,
   weighsOut,
   type Batch,
-  type BatchDetail,
   type Take,
-  type TakeOutcome,
-  type CombCondition,
   type BarView,
   flowSay,
   isCalled,
@@ -71,13 +70,6 @@ async function combEnds(unit: UnitOfWork, batch: Batch, combId: string): Promise
   });
 }
 
-/** What a comb should weigh by its last look, kg of honey and wax; null where nobody looked. */
-function estimatedKg(detail: BatchDetail, combId: string): number | null {
-  const look = detail.looks.filter((l) => l.combId === combId).at(-1);
-  const estimate = look ? estimateSeen(look, detail.hive) : null;
-  return estimate ? estimate.honeyKg.mid + estimate.waxKg.mid : null;
-}
-
 /**
  * Gives combs that were to be weighed later their weight: on the scale, by depth, or, where it
  * never will be, by estimate.
@@ -98,7 +90,7 @@ async function weighOwed(
       houseSay('refusal.this-comb-weighed-already'),
       'payload.combIds',
     );
-  const estimates = combIds.map((id) => estimatedKg(detail, id));
+  const estimates = combIds.map((id) => combKgSeen(detail, id));
   const byEstimate = weighed.netBy === 'estimate';
   if (byEstimate && estimates.some((kg) => kg === null))
     throw refused(houseSay('refusal.nobody-looked-at-this-comb'), 'payload.netBy');
@@ -126,21 +118,6 @@ async function weighOwed(
   await intoTheBook(unit, batch, netG, flowSay(key, { count: combIds.length }));
 }
 
-/** What comb is like that came out otherwise than whole. */
-const CONDITION_AFTER: Partial<Record<TakeOutcome, CombCondition>> = {
-  broke: 'torn',
-  fell: 'torn',
-};
-
-/** Its weight without the vessel; null while it is to be weighed later. */
-const netOf = ({
-  grossG,
-  tareG,
-}: {
-  grossG: number | null;
-  tareG: number | null;
-}): number | null => (grossG === null || tareG === null ? null : grossG - tareG);
-
 /** The bar a comb that was chosen hangs from; null where it hangs no more. Refuses what is taken. */
 async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promise<BarView | null> {
   if (!batch.combIds.includes(combId))
@@ -167,19 +144,9 @@ export const takeWrites = [
       const bar = await barToTake(unit, batch, payload.combId);
       const leaves = weighsOut(payload.outcome);
       if (leaves) await mayLeaveNow(unit, batch, [payload.combId]);
-      const netG = leaves ? netOf(payload) : null;
-      const { minutes = 0, later: _later, ...take } = payload;
-      await unit.insert('takes', {
-        ...take,
-        guessG: take.guessG ?? null,
-        potsEmptied: take.potsEmptied ?? null,
-        condition: take.condition ?? CONDITION_AFTER[payload.outcome] ?? null,
-        wentTo: take.wentTo ?? null,
-        byBox: false,
-        slot: bar?.slot ?? 0,
-        netG,
-        occurredAt: unit.at,
-      });
+      const take = takeWritten(payload, { slot: bar?.slot ?? 0, occurredAt: unit.at });
+      await unit.insert('takes', take);
+      const { netG } = take;
       if (netG !== null) {
         const key = payload.potsEmptied ? 'flow.pots-from' : 'flow.comb-from';
         const reason = flowSay(key, { place: bar ? placeLabel(bar.slot) : '?' });
@@ -190,7 +157,7 @@ export const takeWrites = [
         await dateFromFirst(unit, batch, payload.id);
         await combEnds(unit, batch, payload.combId);
       }
-      await addMinutes(unit, batch, minutes);
+      await addMinutes(unit, batch, payload.minutes ?? 0);
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
@@ -212,37 +179,13 @@ export const takeWrites = [
         throw conflict('taken-already', houseSay('refusal.comb-this-box-written-down'));
       await mayLeaveNow(unit, batch, payload.combIds);
       const netG = payload.grossG === null ? null : payload.grossG - payload.emptyG!;
-      const shares =
-        netG === null
-          ? null
-          : boxShares(
-              netG,
-              payload.combIds.map((id) => estimatedKg(detail, id)),
-            );
-      const slots = new Map(
-        detail.hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.slot] as const] : [])),
-      );
-      for (const [i, combId] of payload.combIds.entries()) {
-        await unit.insert('takes', {
-          id: i === 0 ? payload.id : randomUUID(),
-          batchId: batch.id,
-          combId,
-          slot:
-            slots.get(combId) ?? detail.looks.filter((l) => l.combId === combId).at(-1)?.slot ?? 0,
-          outcome: 'taken',
-          vesselId: payload.vesselId,
-          grossG: i === 0 ? payload.grossG : null,
-          tareG: i === 0 ? payload.emptyG : null,
-          netG: shares?.[i] ?? null,
-          netBy: 'scale',
-          guessG: i === 0 ? (payload.guessG ?? null) : null,
-          condition: payload.condition ?? null,
-          wentTo: null,
-          potsEmptied: null,
-          byBox: true,
-          occurredAt: unit.at,
-        });
-        await combEnds(unit, batch, combId);
+      const occurredAt = unit.at;
+      for (const take of boxTakesWritten(detail, payload, {
+        occurredAt,
+        nextId: () => randomUUID(),
+      })) {
+        await unit.insert('takes', take);
+        await combEnds(unit, batch, take.combId);
       }
       if (netG !== null)
         await intoTheBook(

@@ -106,8 +106,8 @@ export class Household {
     if (answer && response.status === 200) holds(path, repeatedAnswerOf(answer), response.body);
     return response;
   }
-  async get<T>(path: string): Promise<T> {
-    const response = await request(this.app).get(`/api/v1${path}`);
+  async get<T>(path: string, headers: Record<string, string> = {}): Promise<T> {
+    const response = await request(this.app).get(`/api/v1${path}`).set(headers);
     if (response.status !== 200) throw new Error(`${path}: ${response.status} ${response.text}`);
     // Every answer a test reads is held against what the interface says of itself.
     const told = answerOf(path);

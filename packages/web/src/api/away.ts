@@ -6,6 +6,7 @@ const [PING_MS, AGAIN_MS] = [2500, 3000];
 const [READ_MS, READ_AWAY_MS] = [12_000, 2000];
 
 const awaySince = ref<number | null>(null);
+const letIn = ref(true);
 let asking = false;
 
 /** Since when the house does not answer, in milliseconds of this device; null while it does. */
@@ -13,6 +14,9 @@ export const useAwaySince = (): Ref<number | null> => awaySince;
 
 /** How long a read of now may take before it counts as unanswered, in milliseconds. */
 export const readMs = (): number => (awaySince.value === null ? READ_MS : READ_AWAY_MS);
+
+/** Whether the house lets this device in; it may have been taken off its list. */
+export const useLetIn = (): Ref<boolean> => letIn;
 
 /** The house answered: it is there. */
 export function heardFromHouse(): void {

@@ -2,7 +2,7 @@ import { language } from '../words/learned.js';
 import { tell } from '../words/tell.js';
 import type { AnswerTo, PayloadTo, SpokenRead, SpokenWrite, WrittenTo } from '@furrow/core';
 import { v4 as uuid } from 'uuid';
-import { heardFromHouse, missedHouse, readMs } from './away.js';
+import { heardFromHouse, missedHouse, readMs, useLetIn } from './away.js';
 
 /** Answers that say nothing of what was asked: not let in, too slow, too early, too many. */
 const NOT_YET = new Set([401, 403, 408, 425, 429]);
@@ -44,7 +44,15 @@ function device(): string {
  * The server's clock as last heard: its instant, when this device heard it, and how fast it runs (1
  * but in rehearsals).
  */
-let heardClock = { serverMs: Date.now(), deviceMs: Date.now(), speed: 1, set: false };
+const OFFSET_KEY = 'furrow.clockOffset';
+/** By how much the house's clock was ahead of this device's when it was last heard, ms. */
+const offsetMs = (): number => Number(localStorage.getItem(OFFSET_KEY)) || 0;
+let heardClock = {
+  serverMs: Date.now() + offsetMs(),
+  deviceMs: Date.now(),
+  speed: 1,
+  set: false,
+};
 const heard = new Set<() => void>();
 const reckoned = (): number =>
   heardClock.serverMs + (Date.now() - heardClock.deviceMs) * heardClock.speed;
@@ -60,6 +68,9 @@ export function setServerNow(now: string, speed = 1, set = false): void {
     speed,
     set,
   };
+  // A page that begins out of reach goes by what was heard before; a clock that runs fast is no
+  // guide.
+  if (speed === 1) localStorage.setItem(OFFSET_KEY, String(told - Date.now()));
   for (const listener of heard) listener();
 }
 /** Tells when the server's time was heard; gives back how to stop telling. */
@@ -85,12 +96,16 @@ export function deviceAheadMinutes(): number {
 }
 
 async function answer<T>(response: Response): Promise<T> {
-  if (response.ok) return (await response.json()) as T;
+  if (response.ok) {
+    useLetIn().value = true;
+    return (await response.json()) as T;
+  }
   const problem = (await response.json().catch(() => null)) as {
     code?: string;
     detail?: string;
     path?: string;
   } | null;
+  if (problem?.code === 'not-paired') useLetIn().value = false;
   throw new Refused(
     response.status,
     problem?.code ?? 'unexpected',
@@ -101,7 +116,12 @@ async function answer<T>(response: Response): Promise<T> {
 
 async function reach(path: string, init?: RequestInit): Promise<Response> {
   try {
-    const headers = { ...init?.headers, 'Accept-Language': language };
+    const headers = {
+      ...init?.headers,
+      'Accept-Language': language,
+      // Every saying is said here, by its key.
+      'x-furrow-says': 'keys',
+    };
     const response = await fetch(`/api/v1${path}`, { ...init, headers });
     heardFromHouse();
     return response;
@@ -161,6 +181,8 @@ export interface SendOptions {
   baseRevision?: number;
   occurredAt?: string;
   commandId?: string;
+  /** What this device's own clock said then; now where it is not said. */
+  deviceAt?: string;
   /** Said after being asked: it is another one than what somebody else wrote just now. */
   again?: boolean;
 }
@@ -175,7 +197,7 @@ export async function send<Said extends SpokenWrite>(
     id: options.commandId ?? uuid(),
     device: device(),
     occurredAt: options.occurredAt ?? serverNow().toISOString(),
-    deviceAt: new Date().toISOString(),
+    deviceAt: options.deviceAt ?? new Date().toISOString(),
     ...(options.baseRevision ? { baseRevision: options.baseRevision } : {}),
     ...(options.again ? { again: true } : {}),
     payload,

@@ -1,10 +1,11 @@
 import { dataOf } from '../parts/domEvents';
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import type { AnswerTo, SpokenRead } from '@furrow/core';
+import type { AnswerTo, Known, SpokenRead, WaitingEntry } from '@furrow/core';
 import { computed, nextTick, watch, type Ref } from 'vue';
 import type { Doing } from '../house/doing.js';
 import { missedHouse, useAwaySince } from './away.js';
 import { read, serverSpeed, setServerNow } from './client.js';
+import { waitingEntries, writtenHere } from './outbox.js';
 
 /** All server data goes through this one cache; an event of the server makes it ask again. */
 type ItemsOf<Answer> = Answer extends { items: infer Items } ? Items : never;
@@ -14,32 +15,90 @@ const items =
   async (): Promise<ItemsOf<AnswerTo<Path>>> =>
     ((await read(path)) as { items: ItemsOf<AnswerTo<Path>> }).items;
 
-export const useSites = () => useQuery({ queryKey: ['sites'], queryFn: items('/sites') });
-export const useHives = () =>
-  useQuery({ queryKey: ['hives'], queryFn: items('/hives'), shallow: true });
-export const useRules = () => useQuery({ queryKey: ['rules'], queryFn: () => read('/rules') });
-export const useVessels = () => useQuery({ queryKey: ['vessels'], queryFn: items('/vessels') });
-export const useJars = () => useQuery({ queryKey: ['jars'], queryFn: items('/jars') });
-export const useHarvests = () => useQuery({ queryKey: ['harvests'], queryFn: items('/harvests') });
+/** Reads that a day at the hive needs: a device keeps what they answered. */
+export const READS_OF_THE_DAY = {
+  sites: { queryKey: ['sites'], queryFn: items('/sites') },
+  hives: { queryKey: ['hives'], queryFn: items('/hives') },
+  rules: { queryKey: ['rules'], queryFn: () => read('/rules') },
+  vessels: { queryKey: ['vessels'], queryFn: items('/vessels') },
+  jars: { queryKey: ['jars'], queryFn: items('/jars') },
+  gear: { queryKey: ['gear'], queryFn: items('/gear') },
+  harvests: { queryKey: ['harvests'], queryFn: items('/harvests') },
+  plans: { queryKey: ['plans'], queryFn: () => read('/plans') },
+  runs: { queryKey: ['runs'], queryFn: () => read('/runs') },
+  guesses: { queryKey: ['guesses'], queryFn: items('/guesses') },
+  today: { queryKey: ['today'], queryFn: items('/today') },
+} as const;
+/** One harvest, as a device keeps it. */
+export const harvestRead = (id: string) => ({
+  queryKey: ['harvest', id],
+  queryFn: () => read(`/harvests/${id}`),
+});
+
+/** What writes entries on what was read. */
+type By = NonNullable<typeof writtenHere.value>;
+
+/**
+ * What was read of the house with what waits on this device written on it: shown at once, and as
+ * the house wrote it once it has it.
+ */
+function withWaiting<
+  Query extends { data: Ref<unknown> },
+  Data = NonNullable<Query['data']['value']>,
+>(query: Query, written: (by: By, data: Data, entries: readonly WaitingEntry[]) => Data): Query {
+  const data = computed(() => {
+    const read = query.data.value as Data | undefined;
+    const [by, entries] = [writtenHere.value, waitingEntries.value];
+    return read !== undefined && by && entries.length > 0 ? written(by, read, entries) : read;
+  });
+  return { ...query, data };
+}
+/** The rules and harvests that what waits is shown by; null before they were read. */
+function useKnown(): Ref<Known | null> {
+  const { data: rules } = useRules();
+  const { data: batches } = useQuery(READS_OF_THE_DAY.harvests);
+  return computed(
+    () => rules.value && { rules: rules.value, batches: batches.value ?? [] },
+  ) as Ref<Known | null>;
+}
+
+export const useSites = () => useQuery(READS_OF_THE_DAY.sites);
+export const useHives = () => {
+  const known = useKnown();
+  return withWaiting(
+    useQuery({ ...READS_OF_THE_DAY.hives, shallow: true }),
+    (by, hives, entries) => (known.value ? by.hivesWith(hives, entries, known.value) : hives),
+  );
+};
+export const useRules = () => useQuery(READS_OF_THE_DAY.rules);
+export const useVessels = () => useQuery(READS_OF_THE_DAY.vessels);
+export const useJars = () => useQuery(READS_OF_THE_DAY.jars);
+export const useHarvests = () =>
+  withWaiting(useQuery(READS_OF_THE_DAY.harvests), (by, batches, entries) =>
+    by.batchesWith(batches, entries),
+  );
 export const useJournal = () => useQuery({ queryKey: ['journal'], queryFn: items('/journal') });
 /** Closed drains and frames of the household: what forecasts and the press learn from. */
-export const useRuns = () =>
-  useQuery({
-    queryKey: ['runs'],
-    queryFn: () => read('/runs'),
-  });
+export const useRuns = () => useQuery(READS_OF_THE_DAY.runs);
 /** Guesses and what was weighed then, over all harvests. */
-export const useGuesses = () =>
-  useQuery({
-    queryKey: ['guesses'],
-    queryFn: items('/guesses'),
-  });
+export const useGuesses = () => useQuery(READS_OF_THE_DAY.guesses);
 /** Addresses that calendars follow; their secrets are nowhere but in the calendars. */
 export const useCalendarLinks = () =>
   useQuery({ queryKey: ['calendarLinks'], queryFn: items('/calendarLinks') });
-export const useGear = () => useQuery({ queryKey: ['gear'], queryFn: items('/gear') });
-export const useOpenPlans = () =>
-  useQuery({ queryKey: ['plans'], queryFn: () => read('/plans'), shallow: true });
+export const useGear = () => useQuery(READS_OF_THE_DAY.gear);
+export const useOpenPlans = () => {
+  const known = useKnown();
+  return withWaiting(
+    useQuery({ ...READS_OF_THE_DAY.plans, shallow: true }),
+    (by, open, entries) => ({
+      ...open,
+      ticks: by.ticksWith(open.ticks, entries),
+      details: known.value
+        ? open.details.map((detail) => by.harvestWith(detail, entries, known.value!))
+        : open.details,
+    }),
+  );
+};
 /** Weather of several sites at once, by site. */
 export const useWeather = (siteIds: Ref<string[]>) =>
   useQuery({
@@ -53,13 +112,18 @@ export const useWeather = (siteIds: Ref<string[]>) =>
     enabled: computed(() => siteIds.value.length > 0),
     shallow: true,
   });
-export const useHarvest = (id: Ref<string | null>) =>
-  useQuery({
+export const useHarvest = (id: Ref<string | null>) => {
+  const known = useKnown();
+  const query = useQuery({
     queryKey: computed(() => ['harvest', id.value]),
     queryFn: () => read(`/harvests/${id.value}`),
     enabled: computed(() => id.value !== null),
     shallow: true,
   });
+  return withWaiting(query, (by, detail, entries) =>
+    known.value ? by.harvestWith(detail, entries, known.value) : detail,
+  );
+};
 export const useFaces = (lookId: Ref<string | null>) =>
   useQuery({
     queryKey: computed(() => ['faces', lookId.value]),
@@ -78,8 +142,7 @@ export const useClocks = () =>
     // A rehearsal's fast clock is asked more often.
     refetchInterval: () => (serverSpeed() > 1 ? 4_000 : 60_000),
   });
-export const useToday = () =>
-  useQuery({ queryKey: ['today'], queryFn: items('/today'), refetchInterval: 60_000 });
+export const useToday = () => useQuery({ ...READS_OF_THE_DAY.today, refetchInterval: 60_000 });
 
 /** What happened with the boxes of a hive, newest first. */
 export const useBoxHistory = (hiveId: Ref<string>) =>

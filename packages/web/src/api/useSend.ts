@@ -1,9 +1,11 @@
 import { tell } from '../words/tell.js';
-import type { MethodTo, PayloadTo, SpokenWrite, WrittenTo } from '@furrow/core';
+import type { KeptPath, MethodTo, PayloadTo, SpokenWrite, WrittenTo } from '@furrow/core';
 import { ref } from 'vue';
 import { useUi } from '../shell/ui.js';
 import { said as inUnits } from '../words/units.js';
+import { useAwaySince } from './away.js';
 import { Refused, newId, send, type SendOptions } from './client.js';
+import { keepEntry, mayBeKept, notInHouse, settleOutbox } from './outbox.js';
 import { useRefresh } from './queries.js';
 
 /** A command that changes what stands there says so; of any other nothing need be said. */
@@ -13,9 +15,20 @@ type HowSent<Said extends string> =
     : [options?: SendOptions & { method?: 'POST' }];
 
 /**
+ * What a command is answered with: where the house is out of reach a device may keep some of them,
+ * and goes on.
+ */
+export type Answered<Said extends SpokenWrite> =
+  WrittenTo<Said> | (Said extends KeptPath | `/harvests/${string}/stage` ? 'kept' : never);
+
+/** Whether something that was written before has not gone out yet. */
+const isBehind = (): boolean => notInHouse.value.some(({ state }) => state === 'waiting');
+
+/**
  * Sends a command from a form: keeps what was refused and at which field, the same id on a second
- * try, and says in the soil strip what was written. Gives null where it was refused, so that the
- * form stays as it is.
+ * try, and says in the soil strip what was written. What needs no answer is kept on the device
+ * where the house does not give one. Gives null where it was refused, so that the form stays as it
+ * is.
  */
 export function useSend() {
   const refresh = useRefresh();
@@ -40,22 +53,51 @@ export function useSend() {
       return null;
     }
   }
+  /** Keeps a command until the house answers: under the same id, so that it is written once. */
+  async function keepHere(path: string, payload: unknown, said: string): Promise<boolean> {
+    const at = mayBeKept(path);
+    if (!at) return false;
+    await keepEntry(at, path, payload, { commandId, said });
+    ui.say(tell('useSend.kept-here', { said }), commandId);
+    commandId = newId();
+    return true;
+  }
+  /** Why it failed; null where it did not arrive, and is kept here instead. */
+  async function keptAfter(
+    failed: unknown,
+    path: string,
+    payload: unknown,
+    said: string,
+  ): Promise<unknown> {
+    if (!(failed instanceof Refused) || failed.isFinal) return failed;
+    try {
+      return (await keepHere(path, payload, said)) ? null : failed;
+    } catch (refused) {
+      return refused;
+    }
+  }
   async function go<Said extends SpokenWrite>(
     path: Said,
     payload: PayloadTo<Said>,
     said: string,
     ...[options]: HowSent<Said>
-  ): Promise<WrittenTo<Said> | null> {
+  ): Promise<Answered<Said> | null> {
     busy.value = true;
     refusal.value = null;
     try {
+      // What was written before goes before: the house reads it in its order.
+      if (notInHouse.value.length && useAwaySince().value === null) await settleOutbox();
+      const mustWait = useAwaySince().value !== null || isBehind();
+      if (mustWait && (await keepHere(path, payload, said))) return 'kept' as Answered<Said>;
       const result = await sendAsked(path, payload, { ...options, commandId });
       if (result === null) return null;
       ui.say(said, commandId);
       commandId = newId();
       await refresh();
       return result;
-    } catch (error) {
+    } catch (failed) {
+      const error = await keptAfter(failed, path, payload, said);
+      if (error === null) return 'kept' as Answered<Said>;
       refusal.value =
         error instanceof Refused
           ? error

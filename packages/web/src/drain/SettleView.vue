@@ -232,7 +232,7 @@ async function blend(): Promise<void> {
                   })
           }}
         </p>
-        <p v-if="hours" class="text">
+        <p v-if="hours && !skims.length" class="text">
           {{
             tell('SettleView.settling-for-wax-crumbs-need', {
               since: hoursText(since),

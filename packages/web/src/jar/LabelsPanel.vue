@@ -5,6 +5,7 @@ import { tell } from '../words/tell.js';
 
 import {
   LABEL_FIELDS,
+  LANGUAGES,
   LABEL_FIELD_WORDS,
   FIXED_FIELDS,
   fieldText,
@@ -15,10 +16,12 @@ import {
   type HouseRules,
   type LabelField,
   type LabelFieldKind,
+  type Language,
   type Lot,
   type LabelDesignRecord,
   between,
 } from '@furrow/core';
+import { LANGUAGE_NAMES } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import LabelFace from '../drawing/LabelFace.vue';
@@ -30,6 +33,7 @@ import { newId } from '../api/client.js';
 import { useLabelDesigns, useLabelSheets, useLotLabel, usePrints } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 
+import { inTwoLanguages } from './useLabel.js';
 import FlowerClaim from './FlowerClaim.vue';
 import PrintSpool from './PrintSpool.vue';
 import SaleChecks from './SaleChecks.vue';
@@ -57,19 +61,26 @@ const kept = computed(() => designs.value?.[0] ?? null);
 const fields = ref<LabelField[]>([]);
 const qr = ref(true);
 const sheetId = ref('');
+const secondLanguage = ref<Language | null>(null);
 const begin = (): void => {
   if (kept.value)
-    [fields.value, qr.value, sheetId.value] = [
+    [fields.value, qr.value, sheetId.value, secondLanguage.value] = [
       kept.value.fields.map((f) => ({ ...f })),
       kept.value.qr,
       kept.value.sheetId,
+      kept.value.secondLanguage,
     ];
 };
 const dirty = computed(
   () =>
     kept.value !== null &&
-    JSON.stringify([fields.value, qr.value, sheetId.value]) !==
-      JSON.stringify([kept.value.fields, kept.value.qr, kept.value.sheetId]),
+    JSON.stringify([fields.value, qr.value, sheetId.value, secondLanguage.value]) !==
+      JSON.stringify([
+        kept.value.fields,
+        kept.value.qr,
+        kept.value.sheetId,
+        kept.value.secondLanguage,
+      ]),
 );
 watch(
   () => kept.value?.revision,
@@ -80,11 +91,20 @@ watch(
 );
 const sheet = computed(() => sheets.value?.find((s) => s.id === sheetId.value) ?? null);
 const design = computed(() => ({ fields: fields.value, qr: qr.value }));
+const words = computed(() => label.value && inTwoLanguages(label.value, secondLanguage.value));
 const laid = computed(() =>
-  label.value && sheet.value ? layLabel(design.value, label.value.words, sheet.value) : null,
+  words.value && sheet.value ? layLabel(design.value, words.value, sheet.value) : null,
 );
 const problems = computed(() =>
-  label.value && sheet.value ? labelProblems(design.value, label.value.words, sheet.value) : [],
+  words.value && sheet.value ? labelProblems(design.value, words.value, sheet.value) : [],
+);
+/** A second language is another than the first. */
+const SECONDS = LANGUAGES.map((value) => ({ value, label: LANGUAGE_NAMES[value] }));
+const secondLanguages = computed(() =>
+  SECONDS.filter(({ value }) => {
+    const lines = label.value?.inLanguages[value];
+    return lines?.warning !== label.value?.words.warning;
+  }),
 );
 const chosen = ref<number | null>(null);
 const move = (i: number, by: number): void => {
@@ -106,8 +126,8 @@ const WHY_SILENT: Partial<Record<LabelFieldKind, string>> = {
 const size = (f: LabelField, by: number): void =>
   void (f.sizePt = between(4, 48, Math.round((f.sizePt + by) * 2) / 2));
 const fit = (): void => {
-  if (label.value && sheet.value)
-    fields.value = shrunkToFit(design.value, label.value.words, sheet.value).fields.map((f) => ({
+  if (words.value && sheet.value)
+    fields.value = shrunkToFit(design.value, words.value, sheet.value).fields.map((f) => ({
       ...f,
     }));
 };
@@ -127,7 +147,12 @@ const add = (kind: string): void => {
 const keepAs = (design: LabelDesignRecord): unknown =>
   go(
     `/labelDesigns/${design.id}`,
-    { fields: fields.value, qr: qr.value, sheetId: sheetId.value },
+    {
+      fields: fields.value,
+      qr: qr.value,
+      sheetId: sheetId.value,
+      secondLanguage: secondLanguage.value,
+    },
     tell('LabelsPanel.label-kept'),
     { method: 'PATCH', baseRevision: design.revision },
   );
@@ -302,6 +327,14 @@ const measuring = ref(false);
         </option></select
       ><label class="tick"
         ><input v-model="qr" type="checkbox" /> {{ tell('LabelsPanel.code-to-scan') }}</label
+      ><span class="pair"
+        ><label class="sub" for="second-language">{{ tell('LabelsPanel.second-language') }}</label
+        ><select id="second-language" v-model="secondLanguage" class="native">
+          <option :value="null">{{ tell('LabelsPanel.no-second') }}</option>
+          <option v-for="s in secondLanguages" :key="s.value" :value="s.value">
+            {{ s.label }}
+          </option>
+        </select></span
       >
     </p>
     <p v-if="dirty" class="more">
@@ -417,6 +450,14 @@ const measuring = ref(false);
   gap: 14px;
   align-items: center;
   flex-wrap: wrap;
+}
+.pair {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
+.pair select {
+  min-width: 150px;
 }
 .tick {
   display: flex;

@@ -1,6 +1,12 @@
-import { layLabel, type Lot } from '@furrow/core';
+import { layLabel, type LabelText, type Language, type Lot, type LotLabel } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { useLabelDesigns, useLabelSheets, useLotLabel } from '../api/queries.js';
+
+/** What a label says, with a second language where it has one. */
+export const inTwoLanguages = (
+  { words, inLanguages }: Pick<LotLabel, 'words' | 'inLanguages'>,
+  secondLanguage: Language | null,
+): LabelText => (secondLanguage ? { ...words, second: inLanguages[secondLanguage] } : words);
 
 /** A filled lot's label as the household's design lays it: what prints is what is drawn. */
 export function useLabel(lot: Ref<Lot | null>) {
@@ -13,7 +19,11 @@ export function useLabel(lot: Ref<Lot | null>) {
   const sheet = computed(() => sheets.value?.find((s) => s.id === design.value?.sheetId) ?? null);
   const laid = computed(() =>
     label.value && design.value && sheet.value && lot.value?.code === label.value.code
-      ? layLabel(design.value, label.value.words, sheet.value)
+      ? layLabel(
+          design.value,
+          inTwoLanguages(label.value, design.value.secondLanguage),
+          sheet.value,
+        )
       : null,
   );
   return { label, sheet, laid };

@@ -2,14 +2,20 @@
 import { tell } from '../words/tell.js';
 import { owedWeighings, type BatchDetail } from '@furrow/core';
 import { computed } from 'vue';
+import { waitsOf } from '../api/outbox.js';
 
-/** What of this harvest is not weighed yet, where its figures are shown: they are short of it. */
+/**
+ * What of this harvest is not weighed yet, or not in the house, where its figures are shown: they
+ * are short of it.
+ */
 const props = defineProps<{ detail: BatchDetail }>();
 const owed = computed(() => owedWeighings(props.detail));
 const count = computed(() => owed.value.combs.length + owed.value.vessels.length);
+const waits = computed(() => waitsOf(props.detail.batch.id).length);
 </script>
 
 <template>
+  <p v-if="waits" class="owed" role="status">{{ tell('OwedNote.on-this-device', { waits }) }}</p>
   <p v-if="count && !detail.batch.closedAt" class="owed" role="status">
     <b>{{
       tell('OwedNote.still-open', {

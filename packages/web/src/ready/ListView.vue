@@ -7,6 +7,7 @@ import AlsoHere from '../house/AlsoHere.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import BringList from './BringList.vue';
+import ReadyToLeave from './ReadyToLeave.vue';
 import { useReady } from './useReady.js';
 import { useTicks } from './useTicks.js';
 
@@ -51,6 +52,7 @@ const { ticks, tick, refusal } = useTicks(plans.data);
         })
       }}
     </p>
+    <ReadyToLeave v-if="day" :lines="day.bring" :ticks="ticks" :zone="details[0].batch.zone" />
     <BringList v-if="day" :lines="day.bring" :ticks="ticks" large @tick="tick" />
     <p v-else class="sub" aria-busy="true">{{ tell('ListView.counting') }}</p>
   </div>

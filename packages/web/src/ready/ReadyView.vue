@@ -31,6 +31,7 @@ import BringList from './BringList.vue';
 import DayLine from './DayLine.vue';
 import PeopleThere from './PeopleThere.vue';
 import ReadyEmpty from './ReadyEmpty.vue';
+import ReadyToLeave from './ReadyToLeave.vue';
 import ReadyAsks from './ReadyAsks.vue';
 import SiteDialog from './SiteDialog.vue';
 import Timetable from './Timetable.vue';
@@ -456,6 +457,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       <RouterLink class="p-button p-component p-button-outlined no-print" to="/bring">{{
         tell('ReadyView.list-for-phone')
       }}</RouterLink>
+      <ReadyToLeave v-if="day" :lines="day.bring" :ticks="ticks" :zone="detail.batch.zone" />
       <Button
         v-if="!detail.takes.length"
         class="no-print"

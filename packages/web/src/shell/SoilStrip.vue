@@ -3,11 +3,16 @@ import { tell, moment } from '../words/tell.js';
 import { serverSpeed } from '../api/client';
 import { clockText } from './times';
 import { useStandsSince } from '../api/failure';
-import { useAwaySince } from '../api/away';
+import { useAwaySince, useLetIn } from '../api/away';
+import { browserKeeps } from '../api/deviceStore';
+import { notInHouse, takeBack } from '../api/outbox';
+import type { OutboxEntry } from '../api/outboxEntry';
+import WaitingDialog from './WaitingDialog.vue';
+import { newerIsReady, takeNewerIn } from './newer';
 import { hoursText, todaySay, type Clock } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { useClocks, useHives, useRefresh } from '../api/queries.js';
-import { computed, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { Refused, deviceAheadMinutes, read, send } from '../api/client.js';
 import { dueNow, ring } from './alarms.js';
 import { useUi } from './ui.js';
@@ -87,6 +92,8 @@ async function undo(): Promise<void> {
       ui.message?.commandId ??
       (await read('/journal')).items.find((line) => !line.undoneBy)?.commandId;
     if (!commandId) return ui.say(tell('SoilStrip.there-nothing-to-undo'));
+    // What has not left this device is taken off it.
+    if (await takeBack(commandId)) return ui.say(tell('SoilStrip.undone'));
     await send('/undo', { commandId });
     ui.say(tell('SoilStrip.undone'));
     await refresh();
@@ -102,12 +109,46 @@ const standsText = computed(() => {
   return tell('SoilStrip.furrow-cannot-be-reached-what', { at });
 });
 const zone = computed(() => hives.value?.[0]?.site.zone ?? 'local');
+const letIn = useLetIn();
+const waitingShown = ref(false);
+/** What is on its way for a moment is nothing to tell. */
+const MOMENT_MS = 2000;
+const waits = computed(() => {
+  void now.value;
+  const isLate = ({ refused, deviceAt }: OutboxEntry): boolean =>
+    refused !== null || Date.now() - Date.parse(deviceAt) > MOMENT_MS;
+  return awaySince.value === null ? notInHouse.value.filter(isLate) : notInHouse.value;
+});
+const refusedCount = computed(() => waits.value.filter((e) => e.refused).length);
 defineExpose({ undo });
 </script>
 
 <template>
   <footer class="soil-strip" :aria-label="tell('SoilStrip.clocks-and-messages')">
+    <button
+      v-if="waits.length"
+      type="button"
+      class="waits"
+      :class="{ refused: refusedCount }"
+      @click="waitingShown = true"
+    >
+      {{
+        refusedCount
+          ? tell('SoilStrip.refused', { count: refusedCount })
+          : tell('SoilStrip.waits', { count: waits.length })
+      }}
+    </button>
     <span v-if="standsText" class="clock stands" role="status">{{ standsText }}</span>
+    <span v-if="!letIn" class="clock stands" role="alert"
+      >{{ tell('SoilStrip.not-let-in') }}
+      <a href="/pair">{{ tell('SoilStrip.let-it-in') }}</a></span
+    >
+    <span v-if="waits.length && !browserKeeps" class="clock stands" role="alert">{{
+      tell('SoilStrip.nothing-kept')
+    }}</span>
+    <button v-if="newerIsReady" type="button" @click="takeNewerIn()">
+      {{ tell('SoilStrip.newer-ready') }}
+    </button>
     <RouterLink
       v-for="c in clocks"
       :key="c.id"
@@ -136,6 +177,7 @@ defineExpose({ undo });
         </button>
       </template>
     </span>
+    <WaitingDialog v-model:visible="waitingShown" :zone="zone" :now="now" />
     <b class="time">{{ moment(DateTime.fromJSDate(now, { zone }), 'clock') }}</b>
   </footer>
 </template>
@@ -203,6 +245,13 @@ button {
   margin-left: 8px;
   cursor: pointer;
 }
+.waits {
+  flex: none;
+  margin-left: 0;
+}
+.waits.refused {
+  background: var(--rust);
+}
 :focus-visible {
   outline-color: var(--on-soil);
   outline-offset: -2px;
@@ -238,10 +287,10 @@ button {
     display: none;
   }
   /*
-   * While the house is away its age stands alone: there is nothing that could be taken back. Only
-   * what was just told takes its place, as long as it is told.
+   * While the house is away its age stands alone, beside what waits for the house: there it can be
+   * taken back. Only what was just told takes its place, as long as it is told.
    */
-  .soil-strip:has(.stands) > :not(.stands, .told),
+  .soil-strip:has(.stands) > :not(.stands, .told, .waits),
   .soil-strip:has(.told) > .stands.stands {
     display: none;
   }

@@ -20,10 +20,7 @@ import { usePendingMarks } from './usePendingMarks.js';
  */
 export function useTakeRun(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, now: Ref<Date>) {
   const { go: send, busy, refusal: refused, fieldError } = useSend();
-  const pending = usePendingMarks(
-    computed(() => detail.value.batch.id),
-    computed(() => detail.value.marks),
-  );
+  const pending = usePendingMarks(computed(() => detail.value.batch.id));
   const go: typeof send = async (path, payload, said, ...how) => {
     await pending.flush();
     return send(path, payload, said, ...how);
@@ -65,7 +62,7 @@ export function useTakeRun(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, now
     const { id: stepId, title } = step.value;
     const occurredAt = serverNow().toISOString();
     const batchId = detail.value.batch.id;
-    pending.add(
+    void pending.add(
       { id: newId(), batchId, stepId, answer, occurredAt },
       tell('useTakeRun.done', { title }),
     );

@@ -7,7 +7,7 @@ export const way: Sentences<WaySays> = {
   'way.leave.note': 'stays in the hive',
   'way.cut': 'Cut comb',
   'way.cut.in': 'cut comb',
-  'way.cut.note': 'pieces, the trimmings crushed',
+  'way.cut.note': 'in boxes, the trimmings crushed',
   'way.chunk': 'Chunk',
   'way.chunk.in': 'chunk',
   'way.chunk.note': 'strips in jars, topped up with honey',

@@ -11,7 +11,7 @@ export const bring: Sentences<BringSays> = {
   'ready.bring.veils-suits-and-gloves-for': 'Véus, macacões e luvas para {min}',
   'ready.bring.everyone-at-hive': 'todos na colmeia',
   'ready.bring.nobody-opens-without-veil-come': 'Ninguém abre sem véu: venha outro dia.',
-  'ready.bring.adrenaline-if-prescribed-telephone': 'Adrenalina se receitada, telefone com sinal',
+  'ready.bring.adrenaline-if-prescribed-telephone': 'Adrenalina se receitada, celular com sinal',
   'ready.bring.sting-that-goes-wrong': 'uma ferroada que vai mal',
   'ready.bring.somebody-within-call-and-know': 'Alguém ao alcance da voz, e saiba onde há sinal.',
   'ready.bring.smoker-dry-fuel-for-two':
@@ -77,12 +77,12 @@ export const bring: Sentences<BringSays> = {
   'ready.bring.more-than-it-holds-draw':
     '{shortL} a mais do que cabe: esvazie no meio, para o decantador.',
   'ready.bring.short-draw-off-in-between': [
-    'Faltam {shortL}: esvazie no meio, peça emprestado, ou escolha menos. Só de alimento,',
-    'nada de metal nu.',
+    'Faltam {shortL}: esvazie no meio, peça emprestado, ou escolha menos. Só próprias',
+    'para alimento, nada de metal nu.',
   ],
   'ready.bring.food-grade-only-no-galvanised': [
-    'Só de alimento: nada de galvanizado, cobre, ferro nu ou vasilha usada de produto',
-    'químico.',
+    'Só próprias para alimento: nada de galvanizado, cobre, ferro nu ou vasilha usada de',
+    'produto químico.',
   ],
   'ready.bring.hive-in-strongest-flow-served':
     ': a colmeia na florada mais forte é servida primeiro',
@@ -123,7 +123,7 @@ export const bring: Sentences<BringSays> = {
   'ready.bringWords.what-runs-beside': 'o que corre ao lado',
   'ready.bringWords.take-super-off-and-drain':
     'Tire a melgueira e escorra sobre uma bandeja dentro de casa.',
-  'ready.bringWords.level-or-angle-on-phone': 'Nível, ou o ângulo no telefone',
+  'ready.bringWords.level-or-angle-on-phone': 'Nível, ou o ângulo no celular',
   'ready.bringWords.tilt': 'a inclinação',
   'ready.bringWords.bowl-water-shows-lean': 'Uma tigela de água mostra o caimento.',
   'ready.bringWords.suction-bottle-with-thin-tube': 'Frasco de sucção com tubo fino',

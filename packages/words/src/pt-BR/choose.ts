@@ -84,7 +84,7 @@ export const choose: Sentences<ChooseSays> = {
   'choose.soft.syrup': 'favos que podem ter xarope',
   'choose.soft.brood': 'favo que teve cria',
   'choose.soft.enough': 'favos com pouco mel',
-  'choose.soft.healthy': 'uma inspeção de cria sem certeza',
+  'choose.soft.healthy': 'um exame da cria sem certeza',
   'choose.soft.dead': 'uma colônia morta sem explicação',
   'choose.soft.treated': 'um tratamento cuja bula não foi lida',
   'choose.soft.pollen': 'favo com muito pólen',
@@ -124,10 +124,10 @@ export const choose: Sentences<ChooseSays> = {
   'choose.lost.season':
     'Favo de antes desta safra e favo novo viram um só: uma cor e um gosto para os dois.',
   'choose.lost.water':
-    'A umidade vira média: cerca de {mean} em massa do que foi medido, o mais úmido {top}.',
+    'A água vira média: cerca de {mean} em massa do que foi medido, o mais úmido {top}.',
   'choose.lost.water-some': [
-    'A umidade vira média: cerca de {mean} em massa do que foi medido, o mais úmido',
-    '{top}; {unmeasured} sem medir.',
+    'A água vira média: cerca de {mean} em massa do que foi medido, o mais úmido {top};',
+    '{unmeasured} sem medir.',
   ],
   'choose.jar-gone': 'Este pote não está mais no material: escolha outro.',
   'choose.goal-alone': '{goal}, só isso, é não colher nada: diga quanto você quer pelo menos.',

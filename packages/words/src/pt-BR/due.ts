@@ -42,7 +42,7 @@ export const due: Sentences<DueSays> = {
     'Uma barra vazia entre favos separa as reservas do ninho, ou vira favo grosso e torto.',
   'look.due.entrance': 'reduzir o alvado, ou pôr uma tela contra pilhagem',
   'look.due.entrance.why': [
-    'Falta de florada: as ladras testam toda colmeia. Nunca feche de vez: o ar tem de',
+    'Entressafra: as pilhadoras testam toda colmeia. Nunca feche de vez: o ar tem de',
     'passar; diga o dia em que se abre de novo.',
   ],
   'look.due.reopen': 'abrir o alvado de novo',
@@ -80,7 +80,7 @@ export const due: Sentences<DueSays> = {
     'frente}}, colônia forte.',
   ],
   'look.due.flow-over': 'a florada acabou: agora mais espaço não',
-  'look.due.flow-over.why': 'Melgueira vazia chama traça-da-cera e ladras.',
+  'look.due.flow-over.why': 'Melgueira vazia chama traça-da-cera e pilhadoras.',
   'look.due.super-move': 'passar a melgueira de favo para uma colônia que constrói',
   'look.due.super-move.why': 'Nada puxado em {days, plural, one {# dia} other {# dias}}.',
   'look.due.excluder-on': 'pôr a tela excluidora embaixo da melgueira de favo',

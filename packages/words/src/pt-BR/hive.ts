@@ -13,11 +13,11 @@ export const hive: Sentences<HiveSays> = {
   'hive.comb-that-slaps-against-its': 'Favo que bate no quadro no caminho de casa racha e escorre.',
   'hive.once-frame-opened-it-runs': [
     'Aberto, o quadro corre até esvaziar: não se pode parar. Antes, deixe prontos',
-    'recipientes para a estimativa maior.',
+    'vasilhas para a estimativa maior.',
   ],
   'hive.uncapped-cells-run-down-outside': [
-    'Alvéolos desoperculados escorrem por fora do favo para dentro da colmeia: os',
-    'opérculos são a parede de fora.',
+    'Alvéolos sem opérculo escorrem por fora do favo para dentro da colmeia: os opérculos',
+    'são a parede de fora.',
   ],
   'hive.hive-that-leans-wrong-way': [
     'Colmeia inclinada para o lado errado enche a si mesma: incline para a saída antes',
@@ -25,7 +25,7 @@ export const hive: Sentences<HiveSays> = {
   ],
   'hive.what-runs-over-or-into': [
     'O que transborda ou cai na colmeia começa a pilhagem: bandeja na posição de cima,',
-    'tampas postas na falta de florada.',
+    'tampas postas na entressafra.',
   ],
   'hive.frames-are-built-from': 'Os quadros partem de',
   'hive.nothing': 'Nada',

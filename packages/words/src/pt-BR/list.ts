@@ -85,7 +85,7 @@ export const list: Sentences<ListSays> = {
   'school.frameParts.4': 'Por quartos',
   'school.frameParts.2': 'Por metades',
   'school.frameParts.1': 'Inteiro',
-  'school.vesselCover.dearth': 'Tampado na falta de florada',
+  'school.vesselCover.dearth': 'Tampado na entressafra',
   'school.vesselCover.always': 'Sempre tampado',
   'school.frameReset.running': 'Enquanto ainda corre',
   'school.frameReset.near-end': 'Perto do fim',

@@ -46,7 +46,7 @@ export const look: Sentences<LookSays> = {
   'look.dead.lives': 'A colônia vive, até onde alguém disse.',
   'look.dead.ask-first': 'A colônia se foi: pergunte antes de comer. {why}',
   'look.dead.answered': 'A colônia se foi, a lista dela está respondida. {why}',
-  'look.question.healthy': 'Saudável',
+  'look.question.healthy': 'Sadia',
   'look.question.dead': 'Colônia perdida',
   'look.question.treated': 'Tratada',
   'look.question.syrup': 'Pode ter xarope',
@@ -56,7 +56,7 @@ export const look: Sentences<LookSays> = {
   'look.question.pollen': 'Pólen',
   'look.question.ripe': 'Maduro',
   'look.question.drain-in-place': 'Pode abrir na colmeia',
-  'look.question.cut-comb': 'Serve para favo cortado',
+  'look.question.cut-comb': 'Serve para pedaços',
   'look.question.theirs': 'É delas',
   'look.question.season': 'Nesta safra',
   'look.question.keeping': 'Conserva',
@@ -109,7 +109,7 @@ export const look: Sentences<LookSays> = {
   'look.brood.queen-seen':
     'A rainha foi vista pela última vez em {on}; procure por ela neste favo.',
   'look.brood.queen-not-seen': 'Ninguém viu a rainha: procure por ela neste favo.',
-  'look.cutComb.rule': 'serve para favo cortado',
+  'look.cutComb.rule': 'serve para pedaços',
   'look.cutComb.not-seen': 'Não foi visto.',
   'look.cutComb.carried-brood': 'já teve cria',
   'look.cutComb.old-wax': 'a cera não é desta safra',
@@ -137,10 +137,11 @@ export const look: Sentences<LookSays> = {
     '{capped} operculado onde menos, inclinada, e entra florada. Fundo fechado, bandeja',
     'dentro, primeiro as vasilhas.',
   ],
-  'look.drainInPlace.dearth': 'Falta de florada: o que escorre começa a pilhagem, cubra ou espere.',
+  'look.drainInPlace.dearth': 'Entressafra: o que escorre começa a pilhagem, cubra ou espere.',
   'look.drainInPlace.forage-last-known':
-    'Florada desconhecida, a última é de {on}: na falta, toda vasilha pede tampa.',
-  'look.drainInPlace.forage-not-known': 'Florada desconhecida: na falta, toda vasilha pede tampa.',
+    'Florada desconhecida, a última é de {on}: na entressafra, toda vasilha pede tampa.',
+  'look.drainInPlace.forage-not-known':
+    'Florada desconhecida: na entressafra, toda vasilha pede tampa.',
   'look.enough.rule': 'mínimo de mel num favo',
   'look.enough.not-seen': 'Não se viu o que ele tem.',
   'look.enough.none': 'Não tem mel.',
@@ -149,11 +150,11 @@ export const look: Sentences<LookSays> = {
   'look.enough.too-little':
     'Cerca de {honey} de mel, sua regra deixa um favo com menos de {least}.',
   'look.enough.enough': 'Cerca de {honey} de mel; seu mínimo é {least}.',
-  'look.enough.rule-pots': 'só potes lacrados',
-  'look.enough.pots': '{sealed} lacrados, {open} abertos, {pollen} com pólen.',
+  'look.enough.rule-pots': 'só potes fechados',
+  'look.enough.pots': '{sealed} fechados, {open} abertos, {pollen} com pólen.',
   'look.enough.no-pots': [
-    'Nenhum pote lacrado aqui: {sealed} lacrados, {open} abertos, {pollen} com pólen. Olhe',
-    'de novo no ano que vem.',
+    'Nenhum pote fechado aqui: {sealed} fechados, {open} abertos, {pollen} com pólen.',
+    'Olhe de novo no ano que vem.',
   ],
   'look.healthy.rule': 'exame da cria',
   'look.healthy.ask': [
@@ -195,7 +196,7 @@ export const look: Sentences<LookSays> = {
   'look.pollen.much':
     'Pólen em {share} dele, mais de um décimo: só para esmagar, e o mel ficará turvo.',
   'look.pollen.little':
-    'Um pouco de pólen: tira o pedaço do favo cortado; para esmagar só se anota.',
+    'Um pouco de pólen: esse pedaço não se corta do favo; para esmagar só se anota.',
   'look.pollen.none': 'Nenhum pólen visto.',
   'look.pollen.unknown': 'Pólen desconhecido no que não se viu.',
   'look.ripe.rule-caps': 'maduro pelos opérculos',
@@ -215,12 +216,12 @@ export const look: Sentences<LookSays> = {
   'look.ripe.capped-worse-side': '{capped} operculado no pior lado, a regra da casa pede {need}',
   'look.ripe.enough': '{capped}.',
   'look.ripe.never':
-    '{capped} operculado no lado {side}; nem um lado {other} todo lacrado chegaria a {need}.',
+    '{capped} operculado no lado {side}; nem um lado {other} todo operculado chegaria a {need}.',
   'look.ripe.one-side': '{capped} operculado no lado {side}; do outro lado nada se sabe.',
   'look.ripe.rule-piece': 'o pedaço que se usa',
   'look.ripe.piece': [
-    '{capped} operculado; a parte lacrada dos dois lados, {piece} do favo, está madura como',
-    'o pedaço que se usa: corte fora a parte aberta.',
+    '{capped} operculado; a parte operculada dos dois lados, {piece} do favo, está madura',
+    'como o pedaço que se usa: corte fora a parte aberta.',
   ],
   'look.ripe.rule-consider': 'a considerar desde {from}',
   'look.ripe.consider':
@@ -247,9 +248,9 @@ export const look: Sentences<LookSays> = {
   'look.ripe.cut-apart': 'A parte operculada pode ser cortada da aberta.',
   'look.ripe.nothing-ripens': 'Aqui nada mais amadurece: meça e use primeiro.',
   'look.ripe.look-again': 'Olhe de novo em {days, plural, one {# dia} other {# dias}}.',
-  'look.ripe.rule-pots': 'potes lacrados estão maduros',
+  'look.ripe.rule-pots': 'potes fechados estão maduros',
   'look.ripe.pots': [
-    '{sealed, plural, one {# pote lacrado, tirado} other {# potes lacrados, tirados}} no',
+    '{sealed, plural, one {# pote fechado, tirado} other {# potes fechados, tirados}} no',
     'máximo uma vez por ano{open, plural, =0 {} one {; o aberto fica} other {; os # abertos',
     'ficam}}.',
   ],
@@ -264,7 +265,7 @@ export const look: Sentences<LookSays> = {
   'look.season.rule-spring': 'uma vez na primavera',
   'look.season.spring': 'Pela sua regra uma vez na primavera, depois do inverno: desde {from}.',
   'look.season.rule-flow': 'na florada principal',
-  'look.season.flow': 'Pela sua regra na florada principal; foi anotada falta de florada.',
+  'look.season.flow': 'Pela sua regra na florada principal; foi anotada entressafra.',
   'look.season.rule-weak': 'nada de colônia fraca',
   'look.season.weak': 'A colônia está fraca: nada se tira dela.',
   'look.season.rule-winter': 'inverno',
@@ -322,7 +323,7 @@ export const look: Sentences<LookSays> = {
   'look.syrup.feeding.fondant': '{volume} de pasta em {on}',
   'look.syrup.fed': 'Alimentada com {feedings}.',
   'look.syrup.at-most': 'No máximo {stores} de reservas na colmeia toda podem vir disso.',
-  'look.theirs.rule': 'precisão do inverno',
+  'look.theirs.rule': 'necessidade do inverno',
   'look.theirs.dead': 'A colônia se foi: não se conta inverno.',
   'look.theirs.rule-kept': 'guardado para as abelhas',
   'look.theirs.kept': 'Esta melgueira é guardada para as abelhas: fica intocada.',
@@ -337,19 +338,19 @@ export const look: Sentences<LookSays> = {
   'look.theirs.of-read':
     'Do que foi lido ficariam {kg}, contando por baixo; o inverno pede {need}.',
   'look.theirs.theirs': 'Sem ele {stays}, o inverno pede {need}.',
-  'look.theirs.rule-pots': '{share} dos potes lacrados ficam',
+  'look.theirs.rule-pots': '{share} dos potes fechados ficam',
   'look.theirs.not-counted': 'Os potes não foram contados.',
   'look.theirs.their-pots': [
-    'De {sealed} {sealed, plural, one {pote lacrado} other {potes lacrados}} nenhum pode',
+    'De {sealed} {sealed, plural, one {pote fechado} other {potes fechados}} nenhum pode',
     'sair quando {share} ficam.',
   ],
   'look.theirs.spare-pots': [
-    'No máximo {spare} de {sealed} potes lacrados se tiram: {share} ficam para o inverno',
+    'No máximo {spare} de {sealed} potes fechados se tiram: {share} ficam para o inverno',
     'delas, pela sua regra.',
   ],
   'look.theirs.in-winter': 'É inverno: o que está pendurado ali é tudo o que elas têm.',
   'look.theirs.near-winter': 'O inverno começa em {days, plural, one {# dia} other {# dias}}.',
-  'look.theirs.dearth': 'Foi anotada falta de florada: não entra nada.',
+  'look.theirs.dearth': 'Foi anotada entressafra: não entra nada.',
   'look.treated.rule': 'carência',
   'look.treated.waiting': [
     'Nenhum favo de colônia tratada: {product} em {on}, a carência de {days, plural, one {#',

@@ -20,7 +20,7 @@ export const lot: Sentences<LotSays & FlowSays> = {
   'flow.stood-in-pot': 'Já estava na vasilha',
   'flow.one-lot-with': 'Um lote só com {hive}',
   'flow.drawn-off': 'Retirado',
-  'flow.skimmed': 'Escumado',
+  'flow.skimmed': 'Espuma tirada',
   'flow.blended': 'Misturado',
   'flow.found': 'Encontrado: {why}',
   'flow.lost': 'Perdido: {why}',

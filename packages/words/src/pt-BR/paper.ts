@@ -40,7 +40,7 @@ export const paper: Sentences<typeof english> = {
   'lotPage.harvested': 'Colhido',
   'lotPage.kind': 'O que é',
   'lotPage.water': 'Água',
-  'lotPage.flower': 'Florada',
+  'lotPage.flower': 'Flor',
   'lotPage.weight': 'Peso líquido',
   'lotPage.maker': 'De',
   'lotPage.written-at-harvest': '{bestBefore}. O que está aqui foi anotado na colheita pela casa.',

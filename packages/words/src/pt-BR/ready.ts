@@ -93,7 +93,7 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.cautions.sunken-greasy-caps-bad-smell':
     'Opérculos fundos e gordurosos, mau cheiro ou cria morta: pare, feche, não colha nada.',
   'ready.cautions.bee-inspector-or-vet-foulbrood':
-    'O fiscal de abelhas ou um veterinário; a loque é de notificação em muitos lugares.',
+    'O inspetor ou um veterinário; a cria pútrida é de notificação obrigatória em muitos lugares.',
   'ready.cautions.spilled-honey-and-torn-pollen': [
     'Mel derramado e potes de pólen rasgados trazem forídeos que podem matar a colônia:',
     'limpe na hora, feche em minutos.',
@@ -113,7 +113,7 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
     'A colônia acabou: do que morreu vem antes de comer seu mel. Pode haver pilhadoras',
     'dentro.',
   ],
-  'ready.cautions.bee-inspector-or-laboratory': 'O fiscal de abelhas ou um laboratório.',
+  'ready.cautions.bee-inspector-or-laboratory': 'O inspetor ou um laboratório.',
   'ready.cautions.no-comb-for-eating-from':
     'Nenhum favo de comer de colmeia em tratamento ou na carência.',
   'ready.cautions.leaflet-what-was-given': 'A bula do que foi dado.',
@@ -146,7 +146,7 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.hourScore.your-rule-cool-day-when':
     'Sua regra: um dia fresco, quando quase nenhuma abelha voa.',
   'ready.hourScore.weather-not-known-dry-warm':
-    'Tempo não sabido: procure uma hora seca, quente e calma.',
+    'Tempo desconhecido: procure uma hora seca, quente e calma.',
   'ready.hourScore.noted-as-defensive-calmest-hour':
     'Anotadas como defensivas: a hora mais calma, duas pessoas, os outros longe.',
   'ready.hourScore.colony-gone-no-foragers-to':
@@ -193,7 +193,7 @@ export const ready: Sentences<Omit<ReadySays, keyof BringSays>> = {
   'ready.hourScore.humid-2': '{humidityPercent} de umidade{from}',
   'ready.hourScore.open-honey-draws-water': '{is}: mel aberto puxa água.',
   'ready.hourScore.sun-times-not-known-say': [
-    'Horas do sol não sabidas: diga onde fica o local. Até lá só a menos de {hours} horas',
+    'Horas do sol desconhecidas: diga onde fica o local. Até lá só a menos de {hours} horas',
     'do meio-dia.',
   ],
   'ready.hourScore.sunset-no-hive-opened-toward': [

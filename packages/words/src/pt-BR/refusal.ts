@@ -209,7 +209,7 @@ export const refusal: Sentences<typeof english> = {
   'refusal.it-was-harvested-on': 'Foi colhido em {date}.',
   'refusal.choose-honey-or-jars': 'Escolha mel ou potes.',
   'refusal.there-no-such-lot': 'Não há esse lote.',
-  'refusal.flow-touches-at-least-one': 'Um fluxo toca pelo menos um lote.',
+  'refusal.flow-touches-at-least-one': 'Um movimento toca pelo menos um lote.',
   'refusal.this-box-stands-on-no': 'Esta caixa não está em nenhuma colmeia agora.',
   'refusal.this-box-does-not-stand': 'Esta caixa não está nessa colmeia.',
   'refusal.this-hive-was-changed-in': [
@@ -233,7 +233,7 @@ export const refusal: Sentences<typeof english> = {
   'refusal.disease-was-found-in-no':
     'Encontrou-se doença em {hive}: nenhum favo sai desta colônia até um inspetor falar.',
   'refusal.its-brood-looked-sick-no':
-    'A cria parecia doente: nenhum favo sai desta colônia. Pergunte ao inspetor apícola.',
+    'A cria parecia doente: nenhum favo sai desta colônia. Pergunte ao inspetor.',
   'refusal.nobody-sure-its-brood-look':
     'Ninguém tem certeza da cria: olhe primeiro, depois mova a melgueira.',
   'refusal.this-comb-hangs-in-no': 'Este favo não está em nenhuma colmeia agora.',
@@ -291,24 +291,24 @@ export const refusal: Sentences<typeof english> = {
     '{crushed} é muito mais que a estimativa de {estimate}. A tara está certa?',
   'refusal.frame-still-runs-it-done':
     'Um quadro ainda corre: está pronto quando fechado e com o tampão.',
-  'refusal.has-holes-honey-would-run': '{vessel} tem furos: o mel vazaria. Escolha outro.',
+  'refusal.has-holes-honey-would-run': '{vessel} tem furos: o mel vazaria. Escolha outra.',
   'refusal.this-frame-not-open': 'Este quadro não está aberto.',
   'refusal.first-make-sure-tilt-tray': [
-    'Primeiro confira inclinação, bandeja, fundo, tampas, mangueiras e recipientes:',
+    'Primeiro confira inclinação, bandeja, fundo, tampas, mangueiras e vasilhas:',
     'depois se abre.',
   ],
-  'refusal.which-vessel-stands-under-it': 'Que recipiente está embaixo?',
+  'refusal.which-vessel-stands-under-it': 'Que vasilha está embaixo?',
   'refusal.this-frame-closed': 'Este quadro está fechado.',
-  'refusal.which-vessel-stands-under-it-2': 'Que recipiente está embaixo agora?',
+  'refusal.which-vessel-stands-under-it-2': 'Que vasilha está embaixo agora?',
   'refusal.reset-it-first-plug-only': 'Feche-o primeiro: só então o tampão entra.',
   'refusal.weigh-first-or-say-that':
     'Pese {name} primeiro, ou diga que se pesa depois, ou que o mel se perdeu.',
-  'refusal.no-frame-this-harvest-ran': 'Nenhum quadro desta colheita correu para este recipiente.',
+  'refusal.no-frame-this-harvest-ran': 'Nenhum quadro desta colheita correu para esta vasilha.',
   'refusal.held-before-was-it-emptied':
     '{name} tinha {stoodG} antes. Foi esvaziado no meio, ou um peso está errado?',
-  'refusal.this-frame-did-not-run': 'Este quadro não correu para este recipiente desde a pesagem.',
+  'refusal.this-frame-did-not-run': 'Este quadro não correu para esta vasilha desde a pesagem.',
   'refusal.shares-add-up-to-came': 'As partes somam {sum}; vieram {cameG}.',
-  'refusal.this-frame-does-not-run': 'Este quadro não corre para o mesmo recipiente.',
+  'refusal.this-frame-does-not-run': 'Este quadro não corre para a mesma vasilha.',
   'refusal.this-lot-comb-are-here': 'Deste lote há {nowG} de favo: uma parte é menos.',
   'refusal.this-comb-weighed-already': 'Este favo já foi pesado.',
   'refusal.nobody-looked-at-this-comb': 'Ninguém olhou este favo: não há estimativa.',

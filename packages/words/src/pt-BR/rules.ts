@@ -15,7 +15,7 @@ export const rules: Sentences<RulesSays> = {
     'Lugares úmidos, ou ninguém mede a água.',
   'rules.schoolQuestions.to-edge': 'Até a borda',
   'rules.schoolQuestions.cut-comb-that-shown-and':
-    'Favo cortado para mostrar, e mel que espera anos.',
+    'Favo em pedaços para mostrar, e mel que espera anos.',
   'rules.schoolQuestions.what-share-counted': 'De que se conta a parte?',
   'rules.schoolQuestions.comb-as-whole': 'O favo inteiro',
   'rules.schoolQuestions.both-sides-are-crushed-together': 'Os dois lados são esmagados juntos.',

@@ -72,7 +72,7 @@ export const take: Sentences<Omit<TakeSays, keyof TakeStepSays>> = {
   'take.incidents.robbing': 'Pilhagem',
   'take.incidents.too-hot': 'Quente demais',
   'take.incidents.scale-flat': 'Balança sem pilha',
-  'take.incidents.phone-rang': 'Telefone tocou',
+  'take.incidents.phone-rang': 'O celular tocou',
   'take.incidents.it-leaks': 'Vaza',
   'take.incidents.vessel-full': 'Vasilha cheia',
   'take.incidents.something-else': 'Outra coisa',

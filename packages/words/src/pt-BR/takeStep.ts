@@ -24,7 +24,7 @@ export const takeStep: Sentences<TakeStepSays> = {
   'take.step.before-you-open': 'Antes de abrir',
   'take.step.colony-gone-no-smoke': 'A colônia acabou: sem fumaça.',
   'take.step.why-it-died-comes-first': [
-    'Por que morreu vem primeiro: pergunte a um veterinário ou fiscal antes de comer ou',
+    'Por que morreu vem primeiro: pergunte a um veterinário ou inspetor antes de comer ou',
     'dar este mel. Pode haver pilhadoras dentro: véu posto.',
   ],
   'take.step.all-here': 'Tudo aqui',
@@ -33,7 +33,7 @@ export const takeStep: Sentences<TakeStepSays> = {
     'ou mudar.',
   ],
   'take.step.veil-on-second-person-there':
-    'Véu posto, outra pessoa lá, adrenalina e telefone ao alcance.',
+    'Véu posto, outra pessoa lá, adrenalina e celular ao alcance.',
   'take.step.wait': 'Espere',
   'take.step.go-on': 'Seguir',
   'take.step.fresh-air-no-smoke': 'Ar fresco, sem fumaça',
@@ -91,7 +91,7 @@ export const takeStep: Sentences<TakeStepSays> = {
   'take.step.it-stands-at-bench': 'Está na bancada',
   'take.step.done-at-bench': 'Pronto na bancada',
   'take.step.weight-not-known-try-edge':
-    'Peso não sabido: experimente a beira antes, duas pessoas.',
+    'Peso desconhecido: experimente a beira antes, duas pessoas.',
   'take.step.two-people-over-your': ': duas pessoas, acima dos seus {liftKg}',
   'take.step.about': 'Cerca de {kg}{kg2}.',
   'take.stepsBars.slide-bars-behind-back-or':

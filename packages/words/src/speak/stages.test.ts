@@ -67,14 +67,14 @@ describe('what Look says', () => {
       lookSay('look.ripe.pots', { sealed: 1, open: 1 }),
       '1 sealed pot, taken once a year at most; the open one stays.',
       '1 sealed pot, taken once a year at most; the open one stays.',
-      '1 pote lacrado, tirado no máximo uma vez por ano; o aberto fica.',
+      '1 pote fechado, tirado no máximo uma vez por ano; o aberto fica.',
     ],
     [
       'several, none open',
       lookSay('look.ripe.pots', { sealed: 6, open: 0 }),
       '6 sealed pots, taken once a year at most.',
       '6 sealed pots, taken once a year at most.',
-      '6 potes lacrados, tirados no máximo uma vez por ano.',
+      '6 potes fechados, tirados no máximo uma vez por ano.',
     ],
     [
       'a look too old to count',

@@ -55,21 +55,30 @@ export interface LabelDesign {
   qr: boolean;
 }
 
+/** What the lines of a label say in one language. */
+const labelLines = {
+  title: text,
+  origin: text,
+  net: text,
+  harvested: text,
+  bestBefore: text,
+  batch: text,
+  warning: text,
+  gift: text,
+  maker: text,
+  flower: text,
+  moisture: text,
+  nutrition: text,
+};
+export const labelLinesRecord = z.strictObject(labelLines).meta({ id: 'LabelLines' });
+export type LabelLines = z.infer<typeof labelLinesRecord>;
+
 export const labelTextRecord = z
   .strictObject({
-    title: text,
-    origin: text,
-    net: text,
+    ...labelLines,
     netG: number,
-    harvested: text,
-    bestBefore: text,
-    batch: text,
-    warning: text,
-    gift: text,
-    maker: text,
-    flower: text,
-    moisture: text,
-    nutrition: text,
+    /** The same lines in a second language; left out where the label speaks one. */
+    second: labelLinesRecord.optional(),
   })
   .meta({ id: 'LabelText' });
 export type LabelText = z.infer<typeof labelTextRecord>;

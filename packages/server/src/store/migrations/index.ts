@@ -13,6 +13,7 @@ import * as discount from './011_discount.js';
 import * as calendar from './012_calendar.js';
 import * as identity from './013_identity.js';
 import * as fingerprint from './014_fingerprint.js';
+import * as labels from './015_labels.js';
 
 /**
  * Migrations in order. They are part of the bundle, so that an installed server needs no folder of
@@ -33,6 +34,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['012_calendar', calendar],
   ['013_identity', identity],
   ['014_fingerprint', fingerprint],
+  ['015_labels', labels],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {

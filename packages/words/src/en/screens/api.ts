@@ -7,4 +7,5 @@ export const api = {
     'This browser has no serial port: read the scale and type what it shows.',
   'live.scale-not-connected-nothing-was': 'The scale is not connected. Nothing was changed.',
   'useSend.not-written-twice': 'Not written twice.',
+  'useSend.kept-here': '{said} Kept on this device until the house answers.',
 } as const;

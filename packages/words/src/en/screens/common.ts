@@ -248,4 +248,5 @@ export const common = {
   'common.language': 'Language',
   'common.piece': 'piece',
   'common.months': 'months',
+  'common.try-it-again': 'Send it again',
 } as const;

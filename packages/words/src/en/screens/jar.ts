@@ -367,4 +367,6 @@ export const jar = {
   'FilledTable.jar-word': '{count, plural, one {jar} other {jars}}',
   'FilledTable.piece-word': '{count, plural, one {piece} other {pieces}}',
   'FillPanel.batch': 'Batch {code}.',
+  'LabelsPanel.second-language': 'A second language under it',
+  'LabelsPanel.no-second': 'none',
 } as const;

@@ -136,4 +136,7 @@ export const parts = {
   'NumberField.of-each': 'a {unit}',
   'NumberField.an-hour': '{unit} an hour',
   'NothingWaits.drains': 'drains',
+  'OwedNote.on-this-device': [
+    '{waits, plural, one {# entry of this harvest waits on this device: the book and the bench have it once the house answers.} other {# entries of this harvest wait on this device: the book and the bench have them once the house answers.}}',
+  ],
 } as const;

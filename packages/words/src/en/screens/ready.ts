@@ -194,4 +194,24 @@ export const ready = {
   'SiteDialog.weather-written-down': 'Weather written down.',
   'useTicks.tick-taken-back': 'Tick taken back.',
   'useReady.water-assumed': '{percent} % water, which is assumed',
+  'ReadyToLeave.ready-to-leave': 'Ready to leave?',
+  'ReadyToLeave.lies-here': 'Furrow lies on this device and opens out of reach of the house.',
+  'ReadyToLeave.keeps-no-application': [
+    'This browser does not keep Furrow here yet: leave this page open out there. A',
+    'browser keeps it over a line it trusts.',
+  ],
+  'ReadyToLeave.day-read': 'What the day needs was read at {at} and lies here.',
+  'ReadyToLeave.day-not-read': 'What the day needs does not lie here yet.',
+  'ReadyToLeave.ticked': '{ticked} of {lines} on the list are ticked.',
+  'ReadyToLeave.battery': '{percent} % of the battery.',
+  'ReadyToLeave.why-for-good': [
+    'Where this device runs short of room, the browser may clear what lies here unless it',
+    'is asked not to.',
+  ],
+  'ReadyToLeave.ask-for-good': 'Ask it to keep this',
+  'ReadyToLeave.alarms': [
+    'Alarms ring while a page is open and awake: for a phone that sleeps take the',
+    'calendar file.',
+  ],
+  'ReadyToLeave.not-agreed': 'It did not agree. A Furrow that is installed is kept more surely.',
 } as const;

@@ -211,4 +211,18 @@ export const shell = {
   'SoilStrip.this-could-not-be-undone': 'This could not be undone.',
   'App.screen-not-here-yet':
     'This screen is not on this device yet: it opens when Furrow answers again.',
+  'SoilStrip.waits': '{count, plural, one {# waiting} other {# waiting}}',
+  'SoilStrip.refused': '{count, plural, one {# refused} other {# refused}}',
+  'SoilStrip.nothing-kept':
+    'This browser keeps nothing over a closed page: leave it open until all is sent.',
+  'SoilStrip.newer-ready': 'A newer Furrow is ready',
+  'SoilStrip.not-let-in': 'This device is no longer let in.',
+  'SoilStrip.let-it-in': 'Let it in again',
+  'WaitingDialog.not-in-house': 'Not in the house yet',
+  'WaitingDialog.house-said-no': 'The house read this and said no. It counts no more here either.',
+  'WaitingDialog.goes-by-itself':
+    'Kept on this device, in this order. It goes by itself as soon as the house answers.',
+  'WaitingDialog.let-it-go': 'Let it go',
+  'WaitingDialog.take-back': 'Take it back: {what}',
+  'WaitingDialog.send-now': 'Send now',
 } as const;

@@ -10,4 +10,5 @@ export const api: Sentences<typeof english> = {
     'Este navegador não tem porta serial: leia a balança e digite o que ela mostra.',
   'live.scale-not-connected-nothing-was': 'A balança não está conectada. Nada mudou.',
   'useSend.not-written-twice': 'Não foi anotado duas vezes.',
+  'useSend.kept-here': '{said} Guardado neste aparelho até a casa responder.',
 };

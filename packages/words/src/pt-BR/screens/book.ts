@@ -110,8 +110,10 @@ export const book: Sentences<typeof english> = {
   'InOutPanel.archive-to-take-in': 'Arquivo a receber',
   'InOutPanel.archive-being-read': 'Arquivo sendo lido',
   'InOutPanel.everything-in-it-here-already': 'Tudo o que há nele já está aqui.',
-  'InOutPanel.things-were-changed-here-since':
-    '{things, plural, one {# coisa mudou} other {# coisas mudaram}} aqui desde então: fica tudo como está.',
+  'InOutPanel.things-were-changed-here-since': [
+    '{things, plural, one {# coisa mudou} other {# coisas mudaram}} aqui desde então:',
+    'fica tudo como está.',
+  ],
   'InOutPanel.this-what-it-would-do': 'É isto que aconteceria.',
   'InOutPanel.nothing-written-yet': 'Nada foi gravado ainda.',
   'InOutPanel.tables': 'As tabelas',
@@ -336,7 +338,7 @@ export const book: Sentences<typeof english> = {
   'InOutPanel.sites-table': 'lugares',
   'InOutPanel.hives-table': 'colmeias',
   'InOutPanel.combs-table': 'favos',
-  'InOutPanel.looks-table': 'olhares',
+  'InOutPanel.looks-table': 'olhadas',
   'InOutPanel.batches-table': 'colheitas',
   'InOutPanel.lots-table': 'lotes',
   'InOutPanel.vessels-table': 'vasilhas',

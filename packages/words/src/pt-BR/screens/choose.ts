@@ -74,7 +74,7 @@ export const choose: Sentences<typeof english> = {
   'CombOrLiquidView.liquid': 'Líquido',
   'CombOrLiquidView.nearly-even': 'Quase igual.',
   'CombOrLiquidView.same-supers-sold-as-cut':
-    'As mesmas melgueiras vendidas em favo cortado, ou esmagadas em potes.',
+    'As mesmas melgueiras vendidas em pedaços de favo, ou esmagadas em potes.',
   'CombOrLiquidView.back-to-choose': 'Voltar para Escolher',
   'CombOrLiquidView.say-what-piece-sells-at': [
     'Diga por quanto se vende um pedaço e por quanto o mel: então os dois ficam aqui lado',

@@ -17,7 +17,7 @@ export const cut: Sentences<typeof english> = {
   'BatchPanel.nothing-better-possible-with-these': 'Nada melhor é possível com estas caixinhas.',
   'BatchPanel.at-most-more-would-be': 'No máximo {gap} % a mais seria possível.',
   'BatchPanel.keep-these-plans': 'Ficar com estes planos',
-  'BatchPanel.put-them-away': 'Guardá-los',
+  'BatchPanel.put-them-away': 'Descartá-los',
   'BatchPanel.lay-combs-on-board': 'Pôr {unlaid, plural, one {# favo} other {# favos}} na tábua',
   'BatchPanel.plan-combs-together': 'Planejar {open, plural, one {# favo} other {# favos}} juntos',
   'BatchPanel.all-combs-against-one-stock':
@@ -229,7 +229,7 @@ export const cut: Sentences<typeof english> = {
     'Arraste um pedaço ou um corte: encaixa a cada {said}, a faca acompanha. As setas',
     'fazem o mesmo.',
   ],
-  'PlanDrafts.put-plans-away': 'Guardar os planos',
+  'PlanDrafts.put-plans-away': 'Descartar os planos',
   'RecordPanel.box': 'caixa {slot}',
   'RecordPanel.to-pieces-were-possible': '{low} a {high} pedaços eram possíveis',
   'RecordPanel.nobody-looked': 'ninguém olhou',

@@ -95,8 +95,8 @@ export const parts: Sentences<typeof english> = {
     '{count} gotas, média {meanPercent} %, diferença {spreadPercent}',
   'WaterAtBench.water': '{percent} % de água: {drops}, {where}, {when}.',
   'WaterAtBench.more-drops-would-tell-mean': [
-    '{more, plural, one {mais # gota diria} other {mais # gotas diriam}} a média com',
-    '{points} ponto.',
+    '{more, plural, one {Mais # gota diria} other {Mais # gotas diriam}} a média a {points}',
+    'ponto.',
   ],
   'WaterAtBench.water-2': 'Água',
   'WeighFields.lighter-than-empty-vessel': 'Mais leve que a vasilha vazia, {tareG}.',
@@ -144,4 +144,7 @@ export const parts: Sentences<typeof english> = {
   'NumberField.of-each': 'por {unit}',
   'NumberField.an-hour': '{unit} por hora',
   'NothingWaits.drains': 'escorre',
+  'OwedNote.on-this-device': [
+    '{waits, plural, one {# lançamento desta colheita espera neste aparelho: o livro e a bancada o recebem quando a casa responder.} other {# lançamentos desta colheita esperam neste aparelho: o livro e a bancada os recebem quando a casa responder.}}',
+  ],
 };

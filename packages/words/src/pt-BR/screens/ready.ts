@@ -8,14 +8,14 @@ export const ready: Sentences<typeof english> = {
   'BringList.missing-2': 'falta',
   'CalendarAddress.address-that-your-calendar-follows': 'Um endereço que o seu calendário segue…',
   'CalendarAddress.phones-calendar-cannot-follow-one': [
-    'O calendário de um telefone não consegue seguir um: só telefones que entraram são',
+    'O calendário de um celular não consegue seguir um: só celulares que entraram são',
     'atendidos, e o calendário dele não é um. Ele leva o arquivo de calendário; leve de',
     'novo quando o plano mudar.',
   ],
   'CalendarAddress.calendar-on-this-machine-that': [
     'Um calendário nesta máquina que o assina mostra cada passo como é planejado, movido',
     'ou largado, e o que está na hora na bancada. Ele lê isso e não muda nada. O',
-    'calendário de um telefone leva o arquivo.',
+    'calendário de um celular leva o arquivo.',
   ],
   'CalendarAddress.it-shown-this-once': 'É mostrado só desta vez.',
   'CalendarAddress.copied': 'Copiado',
@@ -66,7 +66,8 @@ export const ready: Sentences<typeof english> = {
   'ReadyView.day-and-hour': 'O dia e a hora',
   'ReadyView.weather-this-demo-household-practice':
     'O tempo desta casa de demonstração é de treino, não é previsão.',
-  'ReadyView.weather-not-known-rules-and': 'Tempo não sabido: só regras e florada julgam as horas.',
+  'ReadyView.weather-not-known-rules-and':
+    'Tempo desconhecido: só regras e florada julgam as horas.',
   'ReadyView.240-hours-are-not-known':
     '{gaps} de 240 horas não se sabem; são julgadas só por regras e florada.',
   'ReadyView.weather-notes-forage': '{siteName}: tempo, notas, florada…',
@@ -103,7 +104,7 @@ export const ready: Sentences<typeof english> = {
   'ReadyView.calendar-file-with-alarms': 'Arquivo de calendário, com alarmes',
   'ReadyView.sheet-to-print': 'Folha para imprimir',
   'ReadyView.round-hives': 'Ronda das colmeias…',
-  'ReadyView.list-for-phone': 'A lista, para o telefone',
+  'ReadyView.list-for-phone': 'A lista, para o celular',
   'ReadyView.put-combs-back-no-harvest': 'Pôr os favos de volta, sem colheita',
   'RoundView.no-hive-wants-box-now': 'Nenhuma colmeia quer caixa agora.',
   'RoundView.load-boxes': 'Carregar {load, plural, one {# caixa} other {# caixas}}',
@@ -157,7 +158,7 @@ export const ready: Sentences<typeof english> = {
   'SiteDialog.yes': 'sim',
   'SiteDialog.ask-locally': 'pergunte na região',
   'SiteDialog.sun-times-not-known-until': [
-    'Horas do sol não sabidas: até que se diga, oferecem-se horas a menos de quatro do',
+    'Horas do sol desconhecidas: até que se diga, oferecem-se horas a menos de quatro do',
     'meio-dia.',
   ],
   'SiteDialog.forage-by-month-as-you': 'Florada por mês, como você sabe',
@@ -198,4 +199,24 @@ export const ready: Sentences<typeof english> = {
   'SiteDialog.weather-written-down': 'Tempo anotado.',
   'useTicks.tick-taken-back': 'Marca tirada.',
   'useReady.water-assumed': '{percent} % de água, o que é suposto',
+  'ReadyToLeave.ready-to-leave': 'Pronto para sair?',
+  'ReadyToLeave.lies-here': 'O Furrow está neste aparelho e abre fora do alcance da casa.',
+  'ReadyToLeave.keeps-no-application': [
+    'Este navegador ainda não guarda o Furrow aqui: lá fora deixe esta página aberta. Um',
+    'navegador o guarda por uma conexão em que confia.',
+  ],
+  'ReadyToLeave.day-read': 'O que o dia pede foi lido às {at} e está aqui.',
+  'ReadyToLeave.day-not-read': 'O que o dia pede ainda não está aqui.',
+  'ReadyToLeave.ticked': '{ticked} de {lines} da lista estão marcados.',
+  'ReadyToLeave.battery': '{percent} % da bateria.',
+  'ReadyToLeave.why-for-good': [
+    'Onde falta espaço neste aparelho, o navegador pode apagar o que está aqui, a não ser',
+    'que se peça que não.',
+  ],
+  'ReadyToLeave.ask-for-good': 'Pedir que guarde',
+  'ReadyToLeave.alarms': [
+    'Os alarmes tocam enquanto uma página está aberta e acordada: para um celular que',
+    'dorme leve o arquivo de calendário.',
+  ],
+  'ReadyToLeave.not-agreed': 'Ele não concordou. Um Furrow instalado é guardado com mais certeza.',
 };

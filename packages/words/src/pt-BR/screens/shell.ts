@@ -107,7 +107,7 @@ export const shell: Sentences<typeof english> = {
   'help.what-stands-against-comb-said':
     'O que está contra um favo é dito, e um motivo vale mais que o que não é perigoso.',
   'help.what-super-brings-as-cut':
-    'O que uma melgueira rende em favo cortado, ao lado do que rende em potes.',
+    'O que uma melgueira rende em pedaços de favo, ao lado do que rende em potes.',
   'help.chances-come-from-your-own':
     'As chances vêm das suas próprias melgueiras, assim que houver algumas.',
   'help.prices-are-those-your-kit': 'Os preços são os do seu material.',
@@ -209,7 +209,7 @@ export const shell: Sentences<typeof english> = {
   'AlarmKey.alarms-are-off-what-due':
     'Os alarmes estão desligados. O que está na hora continua aqui em ferrugem.',
   'AlarmKey.alarms-ring-while-this-page': [
-    'Os alarmes tocam enquanto esta página está aberta. Para um telefone que dorme, leve',
+    'Os alarmes tocam enquanto esta página está aberta. Para um celular que dorme, leve',
     'o arquivo de calendário de Preparar.',
   ],
   'SoilStrip.there-nothing-to-undo': 'Não há nada a desfazer.',
@@ -217,4 +217,18 @@ export const shell: Sentences<typeof english> = {
   'SoilStrip.this-could-not-be-undone': 'Isto não pôde ser desfeito.',
   'App.screen-not-here-yet':
     'Esta tela ainda não está neste aparelho: ela abre quando o Furrow responder de novo.',
+  'SoilStrip.waits': '{count, plural, one {# à espera} other {# à espera}}',
+  'SoilStrip.refused': '{count, plural, one {# recusado} other {# recusados}}',
+  'SoilStrip.nothing-kept':
+    'Este navegador não guarda nada com a página fechada: deixe-a aberta até tudo ser enviado.',
+  'SoilStrip.newer-ready': 'Um Furrow mais novo está pronto',
+  'SoilStrip.not-let-in': 'Este aparelho não tem mais entrada.',
+  'SoilStrip.let-it-in': 'Deixar entrar de novo',
+  'WaitingDialog.not-in-house': 'Ainda não está na casa',
+  'WaitingDialog.house-said-no': 'A casa leu isto e disse não. Aqui também não conta mais.',
+  'WaitingDialog.goes-by-itself':
+    'Guardado neste aparelho, nesta ordem. Vai sozinho assim que a casa responder.',
+  'WaitingDialog.let-it-go': 'Deixar para lá',
+  'WaitingDialog.take-back': 'Voltar atrás: {what}',
+  'WaitingDialog.send-now': 'Enviar agora',
 };

@@ -24,7 +24,7 @@ export const take: Sentences<typeof english> = {
   'FramesPanel.weigh-first': 'Pesar antes {vesselId}',
   'FramesPanel.plug-in': 'O tampão está posto',
   'FramesPanel.stop-here-frames-stay-shut':
-    'Parar aqui: {shut, plural, one {# quadro fica} other {# quadros ficam}} fechado',
+    'Parar aqui: {shut, plural, one {# quadro fica fechado} other {# quadros ficam fechados}}',
   'FramesPanel.all-frames-closed': 'Todos os quadros fechados',
   'FramesPanel.closed-not-weighed-yet': 'fechado, ainda não pesado',
   'FramesPanel.closed': 'fechado, {outG}',
@@ -49,7 +49,7 @@ export const take: Sentences<typeof english> = {
     'calor e a água; {weighedAt}. As horas são a borda cedo onde atrasar derramaria.',
   ],
   'FramesPanel.frames-stay-shut':
-    '{shut, plural, one {# quadro fica} other {# quadros ficam}} fechado.',
+    '{shut, plural, one {# quadro fica fechado} other {# quadros ficam fechados}}.',
   'FramesPanel.drain-them-off-hive-over':
     'Escorra {shut, plural, one {-o} other {-os}} fora da colmeia, sobre uma bandeja:',
   'FramesPanel.choose-again': 'escolher de novo',

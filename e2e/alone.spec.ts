@@ -1,0 +1,113 @@
+import { demoHousehold } from './demoHousehold.js';
+import { expect, test, type Page } from '@playwright/test';
+import { lift, openTopBar, spareTwoCombs } from './lift.js';
+
+const demo = demoHousehold();
+test.use({
+  viewport: { width: 390, height: 844 },
+  hasTouch: true,
+  // What lies on the phone is what this is about.
+  serviceWorkers: 'allow',
+});
+
+/** The application and what a day needs lie on the phone. */
+async function liesOnPhone(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  // What was read is written down once in a while.
+  await page.waitForTimeout(4000);
+}
+
+test('a harvest taken out of reach of the house, the page begun anew in the middle, given back once', async ({
+  page,
+  context,
+}) => {
+  await spareTwoCombs(demo);
+  await page.goto(`${demo.base}/look?comb=15`);
+  await page.getByRole('button', { name: 'Side B' }).tap();
+  await page.getByRole('button', { name: 'I see it: set the bands' }).tap();
+  await page.getByLabel('Capped, side B').fill('90');
+  await page.getByRole('button', { name: 'Side A' }).tap();
+  await page.getByRole('button', { name: 'As at the last look' }).tap();
+  await page.getByRole('button', { name: 'Write down comb 15' }).tap();
+  await page.getByRole('link', { name: 'Go on to Choose' }).tap();
+  await page.waitForURL(/\/choose/);
+  await lift(page, 15);
+  await lift(page, 14);
+  await page.getByRole('button', { name: 'Go on to Ready' }).tap();
+  await page.getByRole('button', { name: /go to Take/ }).tap();
+  await expect(page).toHaveURL(/\/take\//);
+  const batchId = page.url().split('/').at(-1)!;
+  await liesOnPhone(page);
+
+  await context.setOffline(true);
+  const strip = page.getByRole('contentinfo');
+  await openTopBar(page);
+  await expect(page.getByRole('heading', { name: 'Lift bar 15' })).toBeVisible();
+  await page.getByRole('button', { name: 'In the tub' }).tap();
+  await page.getByLabel(/^Gross weight/).fill('3.4');
+  await page.getByLabel(/^Tare/).fill('1.2');
+  await page.getByRole('button', { name: 'Write it down', exact: true }).tap();
+  await expect(page.getByRole('heading', { name: 'Lift bar 14' })).toBeVisible();
+  await expect(strip.getByRole('button', { name: /waiting$/ })).toBeVisible();
+
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Lift bar 14' })).toBeVisible();
+  await page.getByRole('button', { name: 'In the tub' }).tap();
+  await page.getByRole('button', { name: 'Weigh it later' }).tap();
+  await expect(page.getByRole('heading', { name: 'Put the bars back' })).toBeVisible();
+  await strip.getByRole('button', { name: /waiting$/ }).tap();
+  const waiting = page.getByRole('dialog', { name: 'Not in the house yet' });
+  await expect(waiting.getByText(/Comb 15 taken/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'All bars in' }).tap();
+  await page.getByRole('button', { name: 'Hive is closed' }).tap();
+  await page.getByRole('button', { name: 'Done, on to the bench' }).tap();
+  await expect(page).toHaveURL(/\/cut\//);
+
+  expect((await demo.read('/harvests/{id}', batchId)).takes).toEqual([]);
+  await context.setOffline(false);
+  await expect(strip.getByRole('button', { name: /waiting$/ })).toHaveCount(0);
+  const { batch, takes, marks, lots } = await demo.read('/harvests/{id}', batchId);
+  expect(batch.stage).toBe('cut');
+  expect(takes.map(({ slot, netG }) => [slot, netG])).toEqual([
+    [15, 2200],
+    [14, null],
+  ]);
+  expect(new Set(marks.map(({ stepId }) => stepId)).size).toBe(marks.length);
+  expect(lots.find(({ kind }) => kind === 'comb')?.nowG).toBe(2200);
+});
+
+test('a comb looked at out of reach is judged at once, stands over a page begun anew, and is taken back or sent', async ({
+  page,
+  context,
+}) => {
+  const looksNow = async (): Promise<number> => {
+    const { items } = await demo.read('/hives');
+    const bars = items.find(({ name }) => name === 'Ipê')!.bars;
+    return bars.find(({ slot }) => slot === 12)!.comb!.looks.length;
+  };
+  const before = await looksNow();
+  await page.goto(`${demo.base}/look?comb=12`);
+  await expect(page.getByRole('button', { name: 'More brood' })).toBeVisible();
+  await liesOnPhone(page);
+  await context.setOffline(true);
+  const strip = page.getByRole('contentinfo');
+  const waits = strip.getByRole('button', { name: /waiting$/ });
+  await page.getByRole('button', { name: 'More brood' }).tap();
+  await page.getByRole('button', { name: 'Write down comb 12' }).tap();
+  await expect(waits).toHaveText('1 waiting');
+  await expect(page.getByRole('button', { name: 'Comb 12, leave' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Comb 12, leave' })).toBeVisible();
+  await waits.tap();
+  await page.getByRole('button', { name: /^Take it back/ }).tap();
+  await expect(waits).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'More brood' }).tap();
+  await page.getByRole('button', { name: 'Write down comb 12' }).tap();
+  await expect(waits).toHaveText('1 waiting');
+  expect(await looksNow()).toBe(before);
+  await context.setOffline(false);
+  await expect(waits).toHaveCount(0);
+  await expect.poll(looksNow).toBe(before + 1);
+});

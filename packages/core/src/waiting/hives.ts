@@ -1,0 +1,116 @@
+import { faceShares, unpackFace } from '../comb/face.js';
+import type { RulesVersion } from '../records/views.js';
+import type { Batch } from '../records/harvestViews.js';
+import type { BarView, CombView, Hive, Look } from '../records/hiveViews.js';
+import type { NewLook } from '../records/look.js';
+import { combStays } from '../records/vocabulary/ways.js';
+import { weighsOut } from '../records/vocabulary/outcomes.js';
+import { judgedLook } from '../look/index.js';
+import type { WaitingEntry } from './entries.js';
+
+/** What a hive's entries are shown by: the rules in force, and the harvests they may belong to. */
+export interface Known {
+  rules: Pick<RulesVersion, 'rules' | 'version'>;
+  batches: readonly Pick<Batch, 'id' | 'method'>[];
+}
+
+/**
+ * The hives with what waits on the device written on them: looks judged as the house judges them,
+ * facts of the colony, combs that were taken out. Takes what was read of the house; gives new hives
+ * where something waits, the same ones elsewhere.
+ */
+export const hivesWith = (
+  hives: readonly Hive[],
+  entries: readonly WaitingEntry[],
+  known: Known,
+): Hive[] => hives.map((hive) => hiveWith(hive, entries, known));
+
+export const hiveWith = (hive: Hive, entries: readonly WaitingEntry[], known: Known): Hive =>
+  entries.reduce((now, entry) => withEntry(now, entry, known), hive);
+
+function withEntry(hive: Hive, entry: WaitingEntry, known: Known): Hive {
+  switch (entry.path) {
+    case '/looks':
+      return withLook(hive, entry.payload, entry.occurredAt, known);
+    case '/looks/several':
+      return entry.payload.looks.reduce(
+        (now, look) => withLook(now, look, entry.occurredAt, known),
+        hive,
+      );
+    case '/colonyFacts':
+      return withFact(hive, entry.payload);
+    case '/takes':
+      return weighsOut(entry.payload.outcome)
+        ? without(hive, [entry.payload.combId], entry.payload.batchId, known)
+        : hive;
+    case '/boxTakes':
+      return without(hive, entry.payload.combIds, entry.payload.batchId, known);
+    default:
+      return hive;
+  }
+}
+
+/** A look as the house keeps it; its cells stay with what waits until they are sent. */
+export function lookOf(
+  hive: Hive,
+  look: NewLook,
+  occurredAt: string,
+  { rules, version }: Known['rules'],
+): Look | null {
+  const counted = { ...look, sides: sidesOf(look) };
+  const judged = judgedLook(hive, counted, rules, occurredAt);
+  if (!judged) return null;
+  const { faces, ...seen } = counted;
+  return {
+    ...seen,
+    ...judged,
+    occurredAt,
+    painted: { A: faces.A !== null, B: faces.B !== null },
+    rulesVersion: version,
+    revision: 1,
+  };
+}
+
+/** Shares of both sides: counted from the cells where there are any, else as they were said. */
+const sidesOf = ({ faces, sides }: NewLook): NewLook['sides'] => ({
+  A: faces.A ? faceShares(unpackFace(faces.A).cells) : sides.A,
+  B: faces.B ? faceShares(unpackFace(faces.B).cells) : sides.B,
+});
+
+function withLook(hive: Hive, look: NewLook, occurredAt: string, known: Known): Hive {
+  const hasIt = hive.bars.some(({ comb }) => comb?.looks.some(({ id }) => id === look.id));
+  const seen = hasIt ? null : lookOf(hive, look, occurredAt, known.rules);
+  if (!seen) return hive;
+  const on = (comb: CombView): CombView => ({
+    ...comb,
+    emptied: null,
+    looks: [...comb.looks, seen],
+  });
+  return {
+    ...hive,
+    lastLookOn: seen.date,
+    bars: hive.bars.map((bar) =>
+      bar.comb?.id === look.combId ? withComb(bar, on(bar.comb)) : bar,
+    ),
+  };
+}
+
+const withComb = (bar: BarView, comb: CombView | null): BarView => ({ ...bar, comb });
+
+function withFact(
+  hive: Hive,
+  { id, colonyId, on, fact }: Extract<WaitingEntry, { path: '/colonyFacts' }>['payload'],
+): Hive {
+  const { colony } = hive;
+  if (colony?.id !== colonyId || colony.facts.some((known) => known.id === id)) return hive;
+  return { ...hive, colony: { ...colony, facts: [...colony.facts, { id, on, fact }] } };
+}
+
+/** What is cut out hangs there no more; what runs or is drawn off in place goes on living. */
+function without(hive: Hive, combIds: readonly string[], batchId: string, known: Known): Hive {
+  const batch = known.batches.find(({ id }) => id === batchId);
+  if (!batch || combStays(batch.method)) return hive;
+  const isOut = ({ comb }: BarView): boolean => comb !== null && combIds.includes(comb.id);
+  if (!hive.bars.some(isOut)) return hive;
+  return { ...hive, bars: hive.bars.map((bar) => (isOut(bar) ? withComb(bar, null) : bar)) };
+}

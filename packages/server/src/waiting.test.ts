@@ -1,0 +1,257 @@
+import { randomUUID } from 'node:crypto';
+import {
+  batchesWith,
+  harvestWith,
+  hivesWith,
+  keptPathOf,
+  ticksWith,
+  waitingEntry,
+  type Batch,
+  type BatchDetail,
+  type Hive,
+  type OpenPlans,
+  type RulesVersion,
+  type WaitingEntry,
+} from '@furrow/core';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { Household, SEALED } from './testing/household.js';
+import * as stacks from './testing/stacks.js';
+
+let home: Household;
+let hive: Hive;
+beforeEach(async () => {
+  home = await Household.open();
+  hive = await home.hive();
+});
+afterEach(() => home.close());
+
+const hivesNow = async (): Promise<Hive[]> =>
+  (await home.get<{ items: Hive[] }>('/hives', { 'x-furrow-says': 'keys' })).items;
+const batchesNow = async (): Promise<Batch[]> =>
+  (await home.get<{ items: Batch[] }>('/harvests')).items;
+const detailNow = (id: string): Promise<BatchDetail> =>
+  home.get(`/harvests/${id}`, { 'x-furrow-says': 'keys' });
+const rulesNow = (): Promise<RulesVersion> => home.get('/rules');
+
+/** What the house alone knows of a row: when it wrote it, and how often it changed. */
+function asShown<T>(value: T): T {
+  const bare = (each: unknown): unknown => {
+    if (Array.isArray(each)) return each.map(bare);
+    if (typeof each !== 'object' || each === null) return each;
+    const fields = Object.entries(each).filter(
+      ([name]) => name !== 'recordedAt' && name !== 'revision',
+    );
+    return Object.fromEntries(fields.map(([name, inner]) => [name, bare(inner)]));
+  };
+  return bare(value) as T;
+}
+
+/** An entry as a device keeps it, and as the house is sent it. */
+function kept(spoken: string, payload: object): WaitingEntry {
+  const at = keptPathOf(spoken)!;
+  return waitingEntry(at, payload, { id: randomUUID(), occurredAt: home.now.toISOString() });
+}
+async function written(spoken: string, payload: object): Promise<void> {
+  await home.ok(home.post(spoken, payload));
+}
+
+const lookAt = (combId: string, more: object = {}) => ({
+  id: randomUUID(),
+  combId,
+  sides: { A: SEALED, B: { ...SEALED, capped: 0.5, open: 0.46 } },
+  readings: [],
+  combAge: 'new',
+  depthMm: 204,
+  thicknessMm: 28,
+  ...more,
+});
+/** A hive's picture of itself with an entry, beside what the house makes of it. */
+async function bothHives(spoken: string, payload: object): Promise<[Hive, Hive]> {
+  const [before, rules, batches] = [await hivesNow(), await rulesNow(), await batchesNow()];
+  const [shown] = hivesWith(before, [kept(spoken, payload)], { rules, batches });
+  await written(spoken, payload);
+  const [house] = await hivesNow();
+  return [asShown(shown), asShown(house)];
+}
+
+describe('what waits on a device looks as the house will write it', () => {
+  it('a look, judged by the rules of the day', async () => {
+    const [shown, house] = await bothHives('/looks', lookAt(home.comb(hive, 8)));
+    expect(shown).toEqual(house);
+    expect(shown.bars[7].comb!.looks).toHaveLength(1);
+  });
+  it('a second look at the same comb, where the first is in the house', async () => {
+    await written('/looks', lookAt(home.comb(hive, 8)));
+    home.later(24 * 9);
+    const [shown, house] = await bothHives(
+      '/looks',
+      lookAt(home.comb(hive, 8), { straight: true }),
+    );
+    // Of earlier looks the house answers without their reasons.
+    const lastLook = ({ bars }: Hive) => bars[7].comb!.looks.at(-1);
+    expect(lastLook(shown)).toEqual(lastLook(house));
+    expect(shown.bars[7].comb!.looks).toHaveLength(2);
+  });
+  it('several looks in one go', async () => {
+    const looks = [8, 7].map((slot) => lookAt(home.comb(hive, slot)));
+    const [shown, house] = await bothHives('/looks/several', { looks });
+    expect(shown).toEqual(house);
+  });
+  it('a fact of the colony', async () => {
+    const [shown, house] = await bothHives('/colonyFacts', {
+      id: randomUUID(),
+      colonyId: hive.colony!.id,
+      on: '2026-03-14',
+      fact: { kind: 'strength', strength: 'strong' },
+    });
+    expect(shown).toEqual(house);
+  });
+});
+
+describe('a harvest that is taken out of reach of the house', () => {
+  let batchId: string;
+  beforeEach(async () => {
+    ({ batchId } = await stacks.chosen(home, hive, [8, 7], 'crush'));
+  });
+  async function bothDetails(spoken: string, payload: object): Promise<[BatchDetail, BatchDetail]> {
+    const [before, rules, batches] = [
+      await detailNow(batchId),
+      await rulesNow(),
+      await batchesNow(),
+    ];
+    const shown = harvestWith(before, [kept(spoken, payload)], { rules, batches });
+    await written(spoken, payload);
+    return [asShown(shown), asShown(await detailNow(batchId))];
+  }
+  const take = (slot: number, more: object) => ({
+    id: randomUUID(),
+    batchId,
+    combId: home.comb(hive, slot),
+    vesselId: null,
+    ...more,
+  });
+
+  it.each([
+    ['weighed', { outcome: 'taken', grossG: 3200, tareG: 1200, guessG: 2100 }],
+    ['broken', { outcome: 'broke', grossG: 3200, tareG: 1200 }],
+    ['to be weighed later', { outcome: 'taken', grossG: null, tareG: null, later: true }],
+    ['put back', { outcome: 'put-back', grossG: null, tareG: null }],
+  ])('a comb %s: what was taken, and what hangs there still', async (_how, more) => {
+    const [shown, house] = await bothDetails('/takes', take(8, more));
+    expect(shown.takes).toEqual(house.takes);
+    const combs = ({ hive: { bars } }: BatchDetail) => bars.map((bar) => bar.comb?.id ?? null);
+    expect(combs(shown)).toEqual(combs(house));
+  });
+  it('a box weighed whole, shared out over its combs, which hang there no more', async () => {
+    const pile = await stacks.stack(home, 'pile-box', 'Cedro');
+    const slots = pile.bars.map(({ slot }) => slot).filter((slot) => Math.floor(slot / 100) === 4);
+    const box = await stacks.chosen(home, pile, slots, 'drip-press');
+    batchId = box.batchId;
+    const [shown, house] = await bothDetails('/boxTakes', {
+      id: randomUUID(),
+      ...box,
+      grossG: 15_003,
+      emptyG: 3200,
+      vesselId: null,
+      guessG: 11_000,
+    });
+    // All but the first are named by the house.
+    const unnamed = ({ takes }: BatchDetail) => takes.map(({ id: _id, ...take }) => take);
+    expect(unnamed(shown)).toEqual(unnamed(house));
+    expect(shown.takes[0].id).toBe(house.takes[0].id);
+    const combs = ({ hive: { bars } }: BatchDetail) => bars.map((bar) => bar.comb?.id ?? null);
+    expect(combs(shown)).toEqual(combs(house));
+  });
+  it('a step, a sting, how far it came', async () => {
+    const [marked, markedThere] = await bothDetails('/stepMarks', {
+      id: randomUUID(),
+      batchId,
+      stepId: 'ready',
+      answer: {},
+    });
+    expect(marked.marks).toEqual(markedThere.marks);
+    const [stung, stungThere] = await bothDetails('/incidents', {
+      id: randomUUID(),
+      batchId,
+      kind: 'sting',
+      stepId: 'ready',
+      combId: null,
+      count: 2,
+      note: '',
+    });
+    expect(stung.incidents).toEqual(stungThere.incidents);
+    await written('/takes', take(8, { outcome: 'taken', grossG: 3200, tareG: 1200 }));
+    const stage = { stage: 'drain', handsOnMinutes: 40 };
+    const shown = batchesWith(await batchesNow(), [kept(`/harvests/${batchId}/stage`, stage)]);
+    await written(`/harvests/${batchId}/stage`, stage);
+    expect(shown[0].stage).toBe((await batchesNow())[0].stage);
+  });
+  it('is shown once where the house has it already', async () => {
+    const payload = take(8, { outcome: 'taken', grossG: 3200, tareG: 1200 });
+    const entry = kept('/takes', payload);
+    await written('/takes', payload);
+    const [detail, rules, batches] = [
+      await detailNow(batchId),
+      await rulesNow(),
+      await batchesNow(),
+    ];
+    expect(harvestWith(detail, [entry], { rules, batches })).toEqual(detail);
+    const hives = await hivesNow();
+    expect(hivesWith(hives, [entry], { rules, batches })).toEqual(hives);
+  });
+  it('ticks of the list, the last one of a line', async () => {
+    const tick = (state: string) => ({ id: randomUUID(), batchId, line: 'veil', state });
+    const entries = [kept('/ticks', tick('missing')), kept('/ticks', tick('have'))];
+    const ticksNow = async () => (await home.get<OpenPlans>('/plans')).ticks;
+    const shown = ticksWith(await ticksNow(), entries);
+    for (const { payload } of entries) await written('/ticks', payload);
+    const states = (ticks: { line: string; state: string }[]) =>
+      ticks.map(({ line, state }) => ({ line, state }));
+    expect(states(shown)).toEqual(states(await ticksNow()));
+  });
+});
+
+describe('a drain that is minded out of reach of the house', () => {
+  it('a weighing, a stir, a draw-off: on the drain as the house writes them', async () => {
+    const batchId = await home.harvest(hive);
+    const drainId = await home.drain(batchId);
+    home.later(2);
+    const entries: [string, object][] = [
+      [
+        '/weighings',
+        { id: randomUUID(), drainId, of: 'lower', grossG: 2100, tareG: 900, source: 'hand' },
+      ],
+      ['/drainEvents', { id: randomUUID(), drainId, kind: 'stir', minutes: 5 }],
+      ['/drainEvents', { id: randomUUID(), drainId, kind: 'draw-off', g: 800, minutes: 3 }],
+    ];
+    for (const [spoken, payload] of entries) {
+      const [before, rules, batches] = [
+        await detailNow(batchId),
+        await rulesNow(),
+        await batchesNow(),
+      ];
+      const entry = kept(spoken, payload);
+      const shown = harvestWith(before, [entry], { rules, batches });
+      await written(spoken, payload);
+      const house = await detailNow(batchId);
+      expect(asShown(shown.drains)).toEqual(asShown(house.drains));
+      // Known already, it is shown once.
+      expect(harvestWith(house, [entry], { rules, batches }).drains).toEqual(house.drains);
+    }
+  });
+});
+
+describe('what may wait', () => {
+  it('is what needs no answer of the house', () => {
+    expect(keptPathOf('/looks')).toEqual({ path: '/looks', placeId: null });
+    expect(keptPathOf('/harvests/b1/stage')).toEqual({
+      path: '/harvests/:id/stage',
+      placeId: 'b1',
+    });
+    for (const asked of ['/harvests', '/fillings', '/harvests/b1/code', '/undo'])
+      expect(keptPathOf(asked)).toBeNull();
+  });
+  it('is refused where it is not whole', () => {
+    expect(() => kept('/looks', { id: 'x' })).toThrow();
+  });
+});

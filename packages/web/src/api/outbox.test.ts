@@ -1,0 +1,252 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type * as Outbox from './outbox.js';
+
+type Page = typeof Outbox;
+/** Pages that are open: one that is closed sends no more. */
+let pages: (() => void)[] = [];
+let sent: { id: string; line: string; again?: boolean }[] = [];
+let answer: () => Response | Promise<Response>;
+const refresh = vi.fn(async () => undefined);
+const told: string[] = [];
+
+const json = (status: number, value: object): Response =>
+  new Response(JSON.stringify(value), { status, headers: { 'Content-Type': 'application/json' } });
+
+/** A page that begins anew on the same device. */
+async function page(): Promise<Page> {
+  for (const close of pages) close();
+  vi.resetModules();
+  const opened: Page = await import('./outbox.js');
+  const { heardFromHouse } = await import('./away.js');
+  heardFromHouse();
+  let isOpen = true;
+  pages = [() => (isOpen = false)];
+  vi.stubGlobal('fetch', async (path: string, init?: RequestInit) => {
+    if (!isOpen) return new Promise<Response>(() => undefined);
+    if (path.endsWith('/health')) return json(200, {});
+    const { id, again, payload } = JSON.parse(String(init!.body)) as {
+      id: string;
+      again?: boolean;
+      payload: { line: string };
+    };
+    sent.push({ id, line: payload.line, ...(again ? { again } : {}) });
+    return answer();
+  });
+  await opened.mindOutbox({ refresh, say: (text) => void told.push(text) });
+  return opened;
+}
+const tick = (line: string) => ({
+  id: crypto.randomUUID(),
+  batchId: '7d0f4b52-8a52-4b2e-9d4f-0c5c8a7d1e10',
+  line,
+  state: 'have',
+});
+const TICKS = { path: '/ticks', placeId: null } as const;
+let ids = 0;
+const keep = (at: Page, line: string, commandId = `c${++ids}`): Promise<void> =>
+  at.keepEntry(TICKS, '/ticks', tick(line), { commandId, said: line });
+const waits = (at: Page): string[] => at.notInHouse.value.map(({ said }) => said);
+
+beforeEach(() => {
+  globalThis.indexedDB = new IDBFactory();
+  localStorage.clear();
+  sent = [];
+  told.length = 0;
+  answer = () => json(201, {});
+  refresh.mockClear();
+});
+afterEach(() => {
+  for (const close of pages) close();
+  vi.unstubAllGlobals();
+});
+
+describe('what was written on this device', () => {
+  it('goes out in its order, is said, and stands until it was read anew', async () => {
+    const open = await page();
+    await keep(open, 'veil');
+    await keep(open, 'knife');
+    await open.settleOutbox();
+    await vi.waitFor(() => expect(open.outbox.value).toEqual([]));
+    expect(sent.map(({ line }) => line)).toEqual(['veil', 'knife']);
+    expect(told).toEqual(['veil', 'knife']);
+    expect(refresh).toHaveBeenCalled();
+  });
+  it.each([401, 408, 429, 500, 502, 503])('waits through an answer of %i', async (status) => {
+    answer = () => json(status, {});
+    const open = await page();
+    await keep(open, 'veil');
+    await open.settleOutbox();
+    expect(waits(open)).toEqual(['veil']);
+    answer = () => json(201, {});
+    await open.sendWaiting();
+    expect(waits(open)).toEqual([]);
+    // The same id: the house writes it once, whatever became of the first.
+    expect(new Set(sent.map(({ id }) => id)).size).toBe(1);
+  });
+  it('outlives a page that is closed, and a line that broke in the middle', async () => {
+    answer = () => Promise.reject(new TypeError('broken off'));
+    const first = await page();
+    await keep(first, 'veil');
+    await keep(first, 'knife');
+    await first.settleOutbox();
+    answer = () => json(201, {});
+    const second = await page();
+    await second.settleOutbox();
+    expect(waits(second)).toEqual([]);
+    const lines = sent.map(({ line }) => line);
+    expect(lines.at(-1)).toBe('knife');
+    expect(lines.filter((line) => line === 'knife')).toHaveLength(1);
+    expect((await page()).outbox.value).toEqual([]);
+  });
+  it('is set aside where the house says no, with why; the others go on', async () => {
+    const answers = [json(409, { code: 'closed', detail: 'It is closed.' }), json(201, {})];
+    answer = () => answers.shift()!;
+    const open = await page();
+    await keep(open, 'veil', 'veil-id');
+    await keep(open, 'knife');
+    await open.settleOutbox();
+    expect(waits(open)).toEqual(['veil']);
+    expect(open.notInHouse.value[0].refused).toEqual({ why: 'It is closed.', code: 'closed' });
+    expect(open.waitingEntries.value).toEqual([]);
+    // It is still told of after the page was closed, until somebody decides.
+    const again = await page();
+    expect(waits(again)).toEqual(['veil']);
+    expect(await again.takeBack('veil-id')).toBe(true);
+    expect((await page()).outbox.value).toEqual([]);
+  });
+  it('is sent as another one where the person says so', async () => {
+    const answers = [json(409, { code: 'written-just-now', detail: 'Ana?' }), json(201, {})];
+    answer = () => answers.shift()!;
+    const open = await page();
+    await keep(open, 'veil');
+    await open.settleOutbox();
+    await open.tryAgain(open.outbox.value[0].sequence, true);
+    expect(sent.at(-1)!.again).toBe(true);
+    expect(sent[0].id).toBe(sent[1].id);
+  });
+  it('is refused in words where it is not whole, and nothing half is kept', async () => {
+    const open = await page();
+    await expect(
+      open.keepEntry(TICKS, '/ticks', { id: 'x' }, { commandId: 'c', said: '' }),
+    ).rejects.toMatchObject({ status: 400, code: 'bad-input' });
+    expect(open.outbox.value).toEqual([]);
+  });
+  it('takes over the steps an older Furrow had kept', async () => {
+    const mark = { ...tick('x'), stepId: 'ready', answer: {}, occurredAt: '2026-03-14T12:00:00Z' };
+    const { line: _line, state: _state, ...step } = mark;
+    localStorage.setItem(
+      'furrow.take.pending.b',
+      JSON.stringify([{ mark: step, commandId: 'old', said: 'ready' }]),
+    );
+    const open = await page();
+    await open.settleOutbox();
+    expect(sent.map(({ id }) => id)).toEqual(['old']);
+    expect(localStorage.getItem('furrow.take.pending.b')).toBeNull();
+  });
+});
+
+describe('a page that was left before all of it had come', () => {
+  it('keeps what was said, and reads it as soon as it can', async () => {
+    answer = () => json(503, {});
+    vi.doMock('./written.js', () => {
+      throw new Error('not here');
+    });
+    const open = await page();
+    await keep(open, 'veil');
+    expect(waits(open)).toEqual(['veil']);
+    expect(open.waitingEntries.value).toEqual([]);
+    vi.doUnmock('./written.js');
+    await open.writing();
+    expect(open.waitingEntries.value).toHaveLength(1);
+  });
+});
+
+describe('a browser that keeps nothing', () => {
+  it('says so, and sends all the same', async () => {
+    globalThis.indexedDB = undefined as never;
+    answer = () => json(503, {});
+    const open = await page();
+    const { browserKeeps } = await import('./deviceStore.js');
+    await keep(open, 'veil');
+    await open.settleOutbox();
+    expect(waits(open)).toEqual(['veil']);
+    expect(browserKeeps.value).toBe(false);
+    answer = () => json(201, {});
+    await open.sendWaiting();
+    expect(waits(open)).toEqual([]);
+  });
+});
+
+/** How an answer is lost: before the house read it, after it wrote it, or on the way back. */
+const FAULTS = ['fine', 'before', 'after', 'truncated', '503', '429', '502 after'] as const;
+type Fault = (typeof FAULTS)[number];
+
+/** A house that writes a command once by its id, whatever becomes of its answers. */
+class House {
+  readonly written: { device: string; id: string; line: string }[] = [];
+  private readonly known = new Set<string>();
+  /** Writes it, unless it did before; gives whether it was new. */
+  write(device: string, id: string, line: string): boolean {
+    if (this.known.has(id)) return false;
+    this.known.add(id);
+    this.written.push({ device, id, line });
+    return true;
+  }
+  answer(fault: Fault, device: string, id: string, line: string): Response {
+    if (fault === 'before') throw new TypeError('broken off');
+    if (fault === '503' || fault === '429') return json(Number(fault), {});
+    const isNew = this.write(device, id, line);
+    if (fault === 'after') throw new TypeError('broken off');
+    if (fault === '502 after') return json(502, {});
+    if (fault === 'truncated') return new Response('{"detail":{"ba', { status: 201 });
+    return json(isNew ? 201 : 200, {});
+  }
+}
+
+describe('two devices on a line that breaks', () => {
+  it('lose nothing and write nothing twice, each in its order, whatever breaks when', async () => {
+    const { seededRandom } = await import('@furrow/core');
+    const devices: { name: string; page: Page }[] = [];
+    for (const name of ['hive', 'path']) {
+      globalThis.indexedDB = new IDBFactory();
+      devices.push({ name, page: await page() });
+    }
+    for (let seed = 1; seed <= 200; seed++) {
+      const next = seededRandom(seed);
+      const house = new House();
+      let isMended = false;
+      const fault = (): Fault => (isMended ? 'fine' : FAULTS[Math.floor(next() * FAULTS.length)]);
+      let device = '';
+      vi.stubGlobal('fetch', async (path: string, init?: RequestInit) => {
+        if (path.endsWith('/health')) return json(200, {});
+        const { id, payload } = JSON.parse(String(init!.body)) as {
+          id: string;
+          payload: { line: string };
+        };
+        // A page of an earlier test may still try.
+        const isOurs = devices.some(({ name }) => payload.line.startsWith(`${name} `));
+        if (!isOurs) return new Promise<Response>(() => undefined);
+        return house.answer(fault(), device, id, payload.line);
+      });
+      const said: Record<string, string[]> = { hive: [], path: [] };
+      for (let i = 0; i < 8; i++) {
+        const { name, page: at } = devices[Math.floor(next() * devices.length)];
+        device = name;
+        const line = `${name} ${i}`;
+        said[name].push(line);
+        await keep(at, line);
+        await at.settleOutbox();
+      }
+      isMended = true;
+      for (const { name, page: at } of devices) {
+        device = name;
+        await at.sendWaiting();
+        expect(waits(at), `seed ${seed}`).toEqual([]);
+        const lines = house.written.filter((w) => w.device === name).map(({ line }) => line);
+        expect(lines, `seed ${seed}`).toEqual(said[name]);
+      }
+    }
+  });
+});

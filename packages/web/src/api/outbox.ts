@@ -1,0 +1,243 @@
+import {
+  keptPathOf,
+  refusalOf,
+  type KeptPath,
+  type StepMark,
+  type WaitingEntry,
+} from '@furrow/core';
+import { computed, shallowRef, watch } from 'vue';
+import { ZodError } from 'zod';
+import { said } from '../words/units.js';
+import { useAwaySince } from './away.js';
+import { Refused, send, serverNow } from './client.js';
+import { deviceStore } from './deviceStore.js';
+import type { OutboxEntry } from './outboxEntry.js';
+
+type Written = typeof import('./written.js');
+const written = shallowRef<Written | null>(null);
+/** What shows entries as the house will write them; null until it is here. */
+export const writtenHere = computed(() => written.value);
+/** Brings what shows and reads entries; at hand afterwards, also out of reach of the house. */
+export async function writing(): Promise<Written> {
+  const by = (written.value ??= await import('./written.js'));
+  list.value = list.value.map((kept) => (kept.isRead ? kept : readBy(by, kept)));
+  return by;
+}
+/** Reads by its schema what was kept before the schemas were at hand. */
+function readBy(by: Written, kept: OutboxEntry): OutboxEntry {
+  try {
+    return {
+      ...kept,
+      entry: by.waitingEntry(kept.entry, kept.entry.payload, kept.entry),
+      isRead: true,
+    };
+  } catch {
+    // The house will say what is wrong with it.
+    return kept;
+  }
+}
+
+const list = shallowRef<readonly OutboxEntry[]>([]);
+/** All that is on its way, in its order. */
+export const outbox = computed(() => list.value);
+/** What counts on this device: all but what the house refused. */
+export const waitingEntries = computed<readonly WaitingEntry[]>(() =>
+  list.value.filter(({ state, isRead }) => state !== 'refused' && isRead).map(({ entry }) => entry),
+);
+/** What the house does not have: what a person is told of. */
+export const notInHouse = computed(() => list.value.filter(({ state }) => state !== 'sent'));
+
+/** What waits of one harvest. */
+export const waitsOf = (batchId: string): readonly OutboxEntry[] =>
+  list.value.filter(
+    ({ state, entry }) =>
+      state === 'waiting' &&
+      (entry.placeId === batchId ||
+        ('batchId' in entry.payload && entry.payload.batchId === batchId)),
+  );
+
+/** Why the house would not have an entry of a kind; null where it refused none. */
+export function refusalAmong(is: (kept: OutboxEntry) => boolean): Refused | null {
+  const refused = list.value.find((kept) => kept.refused && is(kept))?.refused;
+  return refused ? new Refused(409, refused.code, refused.why, null) : null;
+}
+
+const change = (sequence: number, changes: Partial<OutboxEntry>): OutboxEntry | undefined => {
+  list.value = list.value.map((e) => (e.sequence === sequence ? { ...e, ...changes } : e));
+  return list.value.find((e) => e.sequence === sequence);
+};
+async function remove(sequence: number): Promise<void> {
+  list.value = list.value.filter((e) => e.sequence !== sequence);
+  await deviceStore.drop(sequence);
+}
+
+/** The kept path of a command, where a device may keep it until the house answers. */
+export const mayBeKept = (spoken: string): ReturnType<typeof keptPathOf> => keptPathOf(spoken);
+
+/** What a schema would not have, as the house would refuse it. */
+function refusedBy(error: unknown): Refused {
+  if (!(error instanceof ZodError)) throw error;
+  const [issue] = error.issues;
+  const why = said(refusalOf(issue.message));
+  return new Refused(400, 'bad-input', why, ['payload', ...issue.path].join('.'));
+}
+
+/**
+ * Keeps a command on this device and sends it as soon as it can. Throws a refusal where it is not
+ * whole: nothing half is kept.
+ */
+export async function keepEntry(
+  at: { path: KeptPath; placeId: string | null },
+  spoken: string,
+  payload: unknown,
+  told: { commandId: string; said: string; occurredAt?: string },
+): Promise<void> {
+  const occurredAt = told.occurredAt ?? serverNow().toISOString();
+  let entry: WaitingEntry;
+  let isRead = true;
+  try {
+    // A copy without what the screen watches it by: it outlives the screen.
+    const plain: unknown = JSON.parse(JSON.stringify(payload));
+    const by = await writing().catch(() => null);
+    isRead = by !== null;
+    // A page that was left before all of it had come keeps it as it was said.
+    const asSaid = { ...at, id: told.commandId, payload: plain, occurredAt } as WaitingEntry;
+    entry = by === null ? asSaid : by.waitingEntry(at, plain, { id: told.commandId, occurredAt });
+  } catch (error) {
+    throw refusedBy(error);
+  }
+  const kept: OutboxEntry = {
+    sequence: Math.max(Date.now(), (list.value.at(-1)?.sequence ?? 0) + 1),
+    entry,
+    spoken,
+    said: told.said,
+    deviceAt: new Date().toISOString(),
+    state: 'waiting',
+    refused: null,
+    isAnother: false,
+    isRead,
+  };
+  list.value = [...list.value, kept];
+  await deviceStore.put(kept);
+  void sendWaiting();
+}
+
+/** Takes an entry back that is not in the house yet; false where the house has it already. */
+export async function takeBack(commandId: string): Promise<boolean> {
+  const found = list.value.find((e) => e.entry.id === commandId && e.state !== 'sent');
+  if (found) await remove(found.sequence);
+  return found !== undefined;
+}
+
+/** Sends what was refused once more: as it is, or as another one than what somebody else wrote. */
+export async function tryAgain(sequence: number, isAnother = false): Promise<void> {
+  const again = change(sequence, { state: 'waiting', refused: null, isAnother });
+  if (again) await deviceStore.put(again);
+  await sendWaiting();
+}
+
+/** What the page does with what the outbox tells. */
+interface Minded {
+  /** Reads anew what stands here. */
+  refresh: () => Promise<void>;
+  say: (text: string, commandId: string) => void;
+}
+let minded: Minded = { refresh: async () => undefined, say: () => undefined };
+
+const FIRST_PAUSE_MS = 2000;
+const LONGEST_PAUSE_MS = 60_000;
+let pauseMs = FIRST_PAUSE_MS;
+let timer: ReturnType<typeof setTimeout> | undefined;
+let sending: Promise<void> | null = null;
+
+/** Sends what waits, one after the other in its order; done when nothing can go out any more. */
+export function sendWaiting(): Promise<void> {
+  sending ??= sendAll().finally(() => (sending = null));
+  return sending;
+}
+
+async function sendAll(): Promise<void> {
+  clearTimeout(timer);
+  for (let next = nextOne(); next; next = nextOne()) if (!(await sendOne(next))) return later();
+  pauseMs = FIRST_PAUSE_MS;
+  await readAnew();
+}
+
+const nextOne = (): OutboxEntry | undefined => list.value.find((e) => e.state === 'waiting');
+
+/** Sends one; false where the house did not answer clearly, so that it waits on. */
+async function sendOne({ sequence, entry, spoken, deviceAt, ...kept }: OutboxEntry) {
+  try {
+    await send(spoken as '/looks', entry.payload as never, {
+      commandId: entry.id,
+      occurredAt: entry.occurredAt,
+      deviceAt,
+      again: kept.isAnother,
+    });
+  } catch (error) {
+    if (!(error instanceof Refused) || !error.isFinal) return false;
+    const refused = { why: error.message, code: error.code };
+    const aside = change(sequence, { state: 'refused', refused });
+    if (aside) await deviceStore.put(aside);
+    return true;
+  }
+  change(sequence, { state: 'sent' });
+  await deviceStore.drop(sequence);
+  minded.say(kept.said, entry.id);
+  return true;
+}
+
+function later(): void {
+  timer = setTimeout(() => void sendWaiting(), pauseMs);
+  pauseMs = Math.min(2 * pauseMs, LONGEST_PAUSE_MS);
+}
+
+/** What the house has stands here until it was read from it: a step never goes back meanwhile. */
+async function readAnew(): Promise<void> {
+  const sent = list.value.filter(({ state }) => state === 'sent');
+  if (!sent.length) return;
+  await minded.refresh();
+  if (useAwaySince().value !== null) return;
+  list.value = list.value.filter((e) => !sent.some(({ sequence }) => sequence === e.sequence));
+}
+
+/** Waits until nothing waits any more, or nothing can go out now. */
+export async function settleOutbox(): Promise<void> {
+  if (list.value.some(({ state }) => state === 'waiting')) await sendWaiting();
+}
+
+/** Where an older Furrow kept the steps touched in Take. */
+const OLDER = 'furrow.take.pending.';
+interface OlderMark {
+  mark: StepMark;
+  commandId: string;
+  said: string;
+}
+/** Takes over what an older Furrow had kept on this device: nothing is lost by an upgrade. */
+async function takeOverOlder(): Promise<void> {
+  for (const key of Object.keys(localStorage).filter((name) => name.startsWith(OLDER))) {
+    const marks = JSON.parse(localStorage.getItem(key) ?? '[]') as OlderMark[];
+    for (const { mark, commandId, said: told } of marks) {
+      const { occurredAt, ...payload } = mark;
+      const at = { path: '/stepMarks', placeId: null } as const;
+      await keepEntry(at, '/stepMarks', payload, { commandId, said: told, occurredAt });
+    }
+    localStorage.removeItem(key);
+  }
+}
+
+/** Begins with what was kept on this device, and sends it whenever the house answers. */
+export async function mindOutbox(page: Minded): Promise<void> {
+  minded = page;
+  await takeOverOlder().catch(() => undefined);
+  const kept = await deviceStore.entries();
+  const known = new Set(list.value.map(({ sequence }) => sequence));
+  if (kept.length) await writing().catch(() => undefined);
+  list.value = [...kept.filter(({ sequence }) => !known.has(sequence)), ...list.value];
+  watch(useAwaySince(), (since) => {
+    if (since !== null) return;
+    pauseMs = FIRST_PAUSE_MS;
+    void sendWaiting();
+  });
+  await sendWaiting();
+}
