@@ -51,9 +51,17 @@ async function trying<Answer>(
   }
 }
 
+/** A page may be left at once: what was put down is closed without another word from it. */
+async function putDown(db: IDBPDatabase<Shape>, entry: OutboxEntry): Promise<void> {
+  const transaction = db.transaction('outbox', 'readwrite');
+  const put = transaction.store.put(entry);
+  transaction.commit();
+  await Promise.all([put, transaction.done]);
+}
+
 export const deviceStore = {
   entries: async (): Promise<OutboxEntry[]> => (await trying((db) => db.getAll('outbox'))) ?? [],
-  put: (entry: OutboxEntry): Promise<unknown> => trying((db) => db.put('outbox', entry)),
+  put: (entry: OutboxEntry): Promise<unknown> => trying((db) => putDown(db, entry)),
   drop: (sequence: number): Promise<unknown> => trying((db) => db.delete('outbox', sequence)),
   read: (key: string): Promise<unknown> => trying((db) => db.get('kept', key)),
   write: (key: string, value: unknown): Promise<unknown> =>

@@ -147,6 +147,28 @@ describe('what was written on this device', () => {
   });
 });
 
+describe('a page that was left while the house was asked', () => {
+  it('shows and sends what was laid down as it begins anew, once', async () => {
+    answer = () => json(503, {});
+    const left = await page();
+    const told = { commandId: 'laid', said: 'veil' };
+    left.layDown(TICKS, '/ticks', tick('veil'), told);
+    expect(waits(left)).toEqual([]);
+    const open = await page();
+    expect(waits(open)).toEqual(['veil']);
+    expect(open.waitingEntries.value.map(({ id }) => id)).toEqual(['laid']);
+    answer = () => json(201, {});
+    await open.sendWaiting();
+    expect(new Set(sent.map(({ id }) => id))).toEqual(new Set(['laid']));
+    expect((await page()).outbox.value).toEqual([]);
+  });
+  it('forgets what the house has answered', async () => {
+    const open = await page();
+    open.layDown(TICKS, '/ticks', tick('veil'), { commandId: 'laid', said: 'veil' })();
+    expect((await page()).outbox.value).toEqual([]);
+  });
+});
+
 describe('a page that was left before all of it had come', () => {
   it('keeps what was said, and reads it as soon as it can', async () => {
     answer = () => json(503, {});

@@ -82,6 +82,50 @@ function refusedBy(error: unknown): Refused {
   return new Refused(400, 'bad-input', why, ['payload', ...issue.path].join('.'));
 }
 
+let lastSequence = 0;
+/** The next place in the order of this device: by its clock, and never twice the same. */
+function nextSequence(): number {
+  lastSequence = Math.max(Date.now(), lastSequence + 1, (list.value.at(-1)?.sequence ?? 0) + 1);
+  return lastSequence;
+}
+
+const entryOf = (
+  entry: WaitingEntry,
+  spoken: string,
+  text: string,
+  isRead: boolean,
+): OutboxEntry => ({
+  sequence: nextSequence(),
+  entry,
+  spoken,
+  said: text,
+  deviceAt: new Date().toISOString(),
+  state: 'waiting',
+  refused: null,
+  isAnother: false,
+  isRead,
+});
+
+/**
+ * Lays a command down on this device before it goes out: a page that is left before the house
+ * answered sends it when it begins anew, under the same id. It is not shown, and not read by its
+ * schema: the house says what is wrong with it. Gives how it is taken up again once the house has
+ * said something of it.
+ */
+export function layDown(
+  at: { path: KeptPath; placeId: string | null },
+  spoken: string,
+  payload: unknown,
+  told: { commandId: string; said: string },
+): () => void {
+  const plain: unknown = JSON.parse(JSON.stringify(payload));
+  const occurredAt = serverNow().toISOString();
+  const asSaid = { ...at, id: told.commandId, payload: plain, occurredAt } as WaitingEntry;
+  const laid = entryOf(asSaid, spoken, told.said, false);
+  void deviceStore.put(laid);
+  return () => void deviceStore.drop(laid.sequence);
+}
+
 /**
  * Keeps a command on this device and sends it as soon as it can. Throws a refusal where it is not
  * whole: nothing half is kept.
@@ -106,17 +150,7 @@ export async function keepEntry(
   } catch (error) {
     throw refusedBy(error);
   }
-  const kept: OutboxEntry = {
-    sequence: Math.max(Date.now(), (list.value.at(-1)?.sequence ?? 0) + 1),
-    entry,
-    spoken,
-    said: told.said,
-    deviceAt: new Date().toISOString(),
-    state: 'waiting',
-    refused: null,
-    isAnother: false,
-    isRead,
-  };
+  const kept = entryOf(entry, spoken, told.said, isRead);
   list.value = [...list.value, kept];
   await deviceStore.put(kept);
   void sendWaiting();
@@ -160,7 +194,8 @@ async function sendAll(): Promise<void> {
   clearTimeout(timer);
   for (let next = nextOne(); next; next = nextOne()) if (!(await sendOne(next))) return later();
   pauseMs = FIRST_PAUSE_MS;
-  await readAnew();
+  // Nothing that follows waits until all was read anew.
+  void readAnew();
 }
 
 const nextOne = (): OutboxEntry | undefined => list.value.find((e) => e.state === 'waiting');
@@ -232,8 +267,8 @@ export async function mindOutbox(page: Minded): Promise<void> {
   await takeOverOlder().catch(() => undefined);
   const kept = await deviceStore.entries();
   const known = new Set(list.value.map(({ sequence }) => sequence));
-  if (kept.length) await writing().catch(() => undefined);
   list.value = [...kept.filter(({ sequence }) => !known.has(sequence)), ...list.value];
+  if (kept.length) await writing().catch(() => undefined);
   watch(useAwaySince(), (since) => {
     if (since !== null) return;
     pauseMs = FIRST_PAUSE_MS;

@@ -1,3 +1,4 @@
+import 'fake-indexeddb/auto';
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
@@ -5,6 +6,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { read, Refused } from './client.js';
 import { useUi } from '../shell/ui.js';
+import { deviceStore } from './deviceStore.js';
 import { useSend } from './useSend.js';
 
 const pinia = createPinia();
@@ -78,6 +80,31 @@ describe('what somebody else wrote just now', () => {
     expect(refusal.value).toBeNull();
     expect(ui.message?.text).toBe('Not written twice.');
     expect(fetch).toHaveBeenCalledTimes(1);
+  });
+});
+
+describe('a page that is left before the house answered', () => {
+  const payload = { id: 'x', line: 'veil' } as never;
+  const laid = async (): Promise<string[]> =>
+    (await deviceStore.entries()).map(({ entry }) => entry.id);
+  it('finds on the device what was touched, until the house has said something of it', async () => {
+    let answered: (response: Response) => void = () => undefined;
+    const waits = new Promise<Response>((done) => (answered = done));
+    vi.stubGlobal('fetch', (path: string) =>
+      path.endsWith('/health') ? Promise.resolve(new Response()) : waits,
+    );
+    const going = sender().go('/ticks', payload, 'Said');
+    await vi.waitFor(async () => expect(await laid()).toHaveLength(1));
+    answered(json(201, { ok: 1 }));
+    expect(await going).toEqual({ ok: 1 });
+    await vi.waitFor(async () => expect(await laid()).toEqual([]));
+  });
+  it('finds nothing of what was refused: that stands in its form', async () => {
+    answers(json(400, { code: 'bad-input', detail: 'No.', path: 'payload.line' }));
+    const { go, fieldError } = sender();
+    await go('/ticks', payload, 'Said');
+    expect(fieldError('line')).toBe('No.');
+    await vi.waitFor(async () => expect(await laid()).toEqual([]));
   });
 });
 

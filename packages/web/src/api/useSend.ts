@@ -5,7 +5,7 @@ import { useUi } from '../shell/ui.js';
 import { said as inUnits } from '../words/units.js';
 import { useAwaySince } from './away.js';
 import { Refused, newId, send, type SendOptions } from './client.js';
-import { keepEntry, mayBeKept, notInHouse, settleOutbox } from './outbox.js';
+import { keepEntry, layDown, mayBeKept, notInHouse, settleOutbox } from './outbox.js';
 import { useRefresh } from './queries.js';
 
 /** A command that changes what stands there says so; of any other nothing need be said. */
@@ -62,6 +62,11 @@ export function useSend() {
     commandId = newId();
     return true;
   }
+  /** Lays a command down here until the house has answered; gives how it is taken up again. */
+  function laid(path: string, payload: unknown, said: string): () => void {
+    const at = mayBeKept(path);
+    return at ? layDown(at, path, payload, { commandId, said }) : () => undefined;
+  }
   /** Why it failed; null where it did not arrive, and is kept here instead. */
   async function keptAfter(
     failed: unknown,
@@ -84,6 +89,7 @@ export function useSend() {
   ): Promise<Answered<Said> | null> {
     busy.value = true;
     refusal.value = null;
+    const takeUp = laid(path, payload, said);
     try {
       // What was written before goes before: the house reads it in its order.
       if (notInHouse.value.length && useAwaySince().value === null) await settleOutbox();
@@ -106,6 +112,7 @@ export function useSend() {
       if (refusal.value.isFinal) commandId = newId();
       return null;
     } finally {
+      takeUp();
       busy.value = false;
     }
   }

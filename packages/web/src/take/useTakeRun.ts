@@ -19,12 +19,8 @@ import { usePendingMarks } from './usePendingMarks.js';
  * what is done now is always `at`.
  */
 export function useTakeRun(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, now: Ref<Date>) {
-  const { go: send, busy, refusal: refused, fieldError } = useSend();
+  const { go, busy, refusal: refused, fieldError } = useSend();
   const pending = usePendingMarks(computed(() => detail.value.batch.id));
-  const go: typeof send = async (path, payload, said, ...how) => {
-    await pending.flush();
-    return send(path, payload, said, ...how);
-  };
   /** The harvest with what was touched here and has not arrived yet. */
   const seen = computed(() => ({ ...detail.value, marks: marks.value }));
   // Made once a harvest opens: taking a comb must not change what stands before and behind it.
