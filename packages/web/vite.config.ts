@@ -52,10 +52,17 @@ const pwa = VitePWA({
   },
 });
 
+/** What no first screen needs is not laid into what every screen loads. */
+const OWN_CHUNKS = [{ name: 'schemas', test: /node_modules[\\/]zod/ }];
+
 export default defineConfig({
   plugins: [vue(), pwa],
   css: { postcss: { plugins: [sunType] } },
   worker: { format: 'es' },
   server: { port: 4478, proxy: { '/api': `http://127.0.0.1:${process.env.FURROW_PORT ?? 4477}` } },
-  build: { target: 'es2022', chunkSizeWarningLimit: 600 },
+  build: {
+    target: 'es2022',
+    chunkSizeWarningLimit: 600,
+    rolldownOptions: { output: { codeSplitting: { groups: OWN_CHUNKS } } },
+  },
 });

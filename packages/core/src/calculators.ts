@@ -9,7 +9,7 @@ import { BadInput, pathText } from './badInput.js';
 import { lotTrace } from './book/lotTrace.js';
 import { massBalance } from './book/massBalance.js';
 import { CRUSH_METHODS } from './records/vocabulary/bench.js';
-import { sharesSchema } from './records/vocabulary/comb.js';
+import { sharesSchema } from './records/vocabulary/combShapes.js';
 import { coldCore } from './comb/cooling.js';
 import { PACKINGS } from './records/vocabulary/pieces.js';
 import { combEstimate, READ_BY } from './comb/estimate.js';

@@ -64,8 +64,12 @@ interface Acknowledged {
   photos: string[];
 }
 
-async function writeSites(base: string, told: Acknowledged): Promise<void> {
-  for (;;) {
+async function writeSites(
+  base: string,
+  told: Acknowledged,
+  begun: () => void = () => undefined,
+): Promise<void> {
+  for (let written = 0; ; written++) {
     const name = `Site ${randomUUID()}`;
     const payload = { id: randomUUID(), name, zone: 'UTC', hemisphere: 'north' };
     const answer = await ask(`${base}/sites`, JSON.stringify(command({ payload })), {
@@ -73,6 +77,7 @@ async function writeSites(base: string, told: Acknowledged): Promise<void> {
     });
     if (answer?.status !== 201) return;
     told.sites.push(name);
+    if (written === 0) begun();
   }
 }
 
@@ -135,9 +140,10 @@ describe('killed in the middle of a stream of writes, pictures and an import', (
       for (let kill = 0; kill < KILLS; kill++) {
         const { child, base } = await start(folder);
         const gone = ended(child);
-        setTimeout(() => child.kill('SIGKILL'), 60 + next() * 500);
+        // In the middle of its work, however quick this machine is.
+        const atWork = (): void => void setTimeout(() => child.kill('SIGKILL'), 60 + next() * 500);
         await Promise.all([
-          writeSites(base, told),
+          writeSites(base, told, atWork),
           writeSites(base, told),
           writePhotos(base, told, () => Math.floor(next() * 256)),
           takeIn(base, zip),
@@ -162,7 +168,7 @@ describe('killed in the middle of a stream of writes, pictures and an import', (
             .update(readFileSync(join(folder, 'photos', name)))
             .digest('hex')}.jpg`,
         ).toBe(name);
-      expect(told.sites.length).toBeGreaterThan(KILLS * 2);
+      expect(told.sites.length).toBeGreaterThanOrEqual(KILLS);
       expect(told.photos.length).toBeGreaterThan(0);
       // A second server on the same folder says so and goes.
       await expect(start(folder)).rejects.toThrow(/ended/);

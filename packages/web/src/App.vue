@@ -2,14 +2,11 @@
 import { tell } from './words/tell.js';
 import { isWithin } from './parts/domEvents';
 import { METRIC, STAGES } from '@furrow/core';
-import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import FindDialog from './shell/FindDialog.vue';
 import HarvestRow from './shell/HarvestRow.vue';
-import KeysDialog from './shell/KeysDialog.vue';
 import SoilStrip from './shell/SoilStrip.vue';
 import CombPatterns from './drawing/CombPatterns.vue';
-import AskFirst from './house/AskFirst.vue';
 import { beginToListen, hearDoing } from './house/doing.js';
 import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
@@ -19,6 +16,7 @@ import { hearHouseLanguage } from './words/language.js';
 import { currency, householdUnits } from './words/units.js';
 import { mindMissingScreens } from './shell/missingScreen.js';
 import { mindOutbox } from './api/outbox.js';
+import { everTrue } from './parts/everTrue.js';
 import { useUi } from './shell/ui.js';
 
 const ui = useUi();
@@ -46,6 +44,9 @@ const isShut = computed(
   () => me.value?.kind === 'helper' && !helperOpens(String(route.name ?? 'today')),
 );
 const keysShown = ref(false);
+/** Dialogs of every screen come when one is asked for: the first screen does not wait for them. */
+const ShellDialogs = defineAsyncComponent(() => import('./shell/ShellDialogs.vue'));
+const dialogAsked = everTrue(() => keysShown.value || ui.finding || ui.question !== null);
 const work = ref<HTMLElement | null>(null);
 /** What a screen reader hears when another screen stands there. */
 const announced = ref('');
@@ -141,9 +142,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <RouterView v-else />
     </main>
     <SoilStrip ref="strip" />
-    <KeysDialog v-model:visible="keysShown" />
-    <FindDialog />
-    <AskFirst />
+    <ShellDialogs v-if="dialogAsked" v-model:keysShown="keysShown" />
   </div>
 </template>
 

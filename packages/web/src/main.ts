@@ -43,6 +43,11 @@ createApp(App)
   })
   .mount('#app');
 
+/** Dialogs that may open over any screen, out of reach of the house too. */
+function fetchDialogs(): void {
+  for (const fetched of [import('./shell/ShellDialogs.vue'), import('./shell/WaitingDialog.vue')])
+    void fetched.catch(() => undefined);
+}
 /** The first screen has the line to itself until it stands, and so long after. */
 const ALONE_MS = 3000;
 const stopWaiting = queryClient.getQueryCache().subscribe(({ type }) => {
@@ -50,6 +55,7 @@ const stopWaiting = queryClient.getQueryCache().subscribe(({ type }) => {
   stopWaiting();
   setTimeout(() => {
     void learnEverything();
+    fetchDialogs();
     keepOnDevice();
     void readTheDay(queryClient);
     void writing();

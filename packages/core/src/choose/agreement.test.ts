@@ -8,7 +8,8 @@ import { HIVE_KIND_NAMES, type HiveKindName } from '../records/vocabulary/hive.j
 import { judgeHiveAt, stateAt } from '../look/index.js';
 import type { ColonyFact, DatedFact } from '../records/colony.js';
 import type { Hive, Look } from '../records/hiveViews.js';
-import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { addDays } from '../units/dates.js';
 import { takeBlocks } from './blocks.js';
 import type { LpSolver } from '../records/vocabulary/solver.js';

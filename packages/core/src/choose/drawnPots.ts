@@ -1,6 +1,6 @@
 import type { CombEstimate } from '../comb/estimate.js';
 import { potsEstimate } from '../comb/pots.js';
-import type { Pots } from '../records/vocabulary/comb.js';
+import type { Pots } from '../records/vocabulary/combShapes.js';
 import { estimateSeen, type HiveMeasures, potsToSpare, type Seen } from '../look/index.js';
 import type { HouseRules } from '../records/houseRules.js';
 import { NO_RANGE } from '../units/ranges.js';

@@ -1,7 +1,8 @@
 import { between } from '../units/between.js';
 import { tableOf } from '../units/known.js';
 import { wholeParts } from '../units/wholeParts.js';
-import { type Content, CONTENTS, type Shares } from '../records/vocabulary/comb.js';
+import { type Content, CONTENTS } from '../records/vocabulary/comb.js';
+import type { Shares } from '../records/vocabulary/combShapes.js';
 
 export const EMPTY_SHARES: Shares = { capped: 0, open: 0, pollen: 0, brood: 0, empty: 1 };
 

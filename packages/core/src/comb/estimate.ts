@@ -1,6 +1,7 @@
 import { between } from '../units/between.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
-import type { CombAge, Shares } from '../records/vocabulary/comb.js';
+import type { CombAge } from '../records/vocabulary/comb.js';
+import type { Shares } from '../records/vocabulary/combShapes.js';
 import type { Range } from '../units/format.js';
 import { type Edge, NO_RANGE, rangeOf } from '../units/ranges.js';
 

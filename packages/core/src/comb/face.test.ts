@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CONTENTS, type Shares, storedFaceSchema } from '../records/vocabulary/comb.js';
+import { CONTENTS } from '../records/vocabulary/comb.js';
+import { type Shares, storedFaceSchema } from '../records/vocabulary/combShapes.js';
 import {
   bandCells,
   CELL_CLASSES,

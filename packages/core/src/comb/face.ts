@@ -2,12 +2,8 @@ import { BadInput } from '../badInput.js';
 import { calcSay } from '../calcSays.js';
 import { tableOf } from '../units/known.js';
 import { deflateSync, inflateSync } from 'fflate';
-import {
-  type Content,
-  CONTENTS,
-  type Shares,
-  type StoredFace,
-} from '../records/vocabulary/comb.js';
+import { type Content, CONTENTS } from '../records/vocabulary/comb.js';
+import type { Shares, StoredFace } from '../records/vocabulary/combShapes.js';
 import { type CombOutline, widthAtMm } from './outline.js';
 
 /**

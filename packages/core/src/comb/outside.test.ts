@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { atLeastTheEnd, paneReading } from './partial.js';
 import { potsEstimate } from './pots.js';
-import { type Pots, potsSchema } from '../records/vocabulary/comb.js';
+import { type Pots, potsSchema } from '../records/vocabulary/combShapes.js';
 
 describe('a few cells through a pane', () => {
   it('speak for the rest of the frame from below, never against it from above', () => {

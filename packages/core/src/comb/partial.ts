@@ -1,6 +1,6 @@
 import jstat from 'jstat';
 import type { Range } from '../units/format.js';
-import type { Pane } from '../records/vocabulary/comb.js';
+import type { Pane } from '../records/vocabulary/combShapes.js';
 
 /**
  * Neighbours that count as one independent cell: they are filled and capped together. A starting

@@ -1,6 +1,6 @@
 import { honeyDensityKgPerL } from '../honey/density.js';
 import type { Range } from '../units/format.js';
-import type { Pots } from '../records/vocabulary/comb.js';
+import type { Pots } from '../records/vocabulary/combShapes.js';
 
 /**
  * Sizes of single pots about their mean, wall and corners taken off: 0.55 to 0.85 of the ellipsoid

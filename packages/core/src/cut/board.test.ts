@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type CellClass, cellOf, cellsWithin, faceLattice } from '../comb/face.js';
-import type { Shares } from '../records/vocabulary/comb.js';
+import type { Shares } from '../records/vocabulary/combShapes.js';
 import { bestSideUp, boardOf, freeCm2, type SeenSide } from './board.js';
 
 const outline = { topWidthMm: 200, bottomWidthMm: 200, depthMm: 140 };

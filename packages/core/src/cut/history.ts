@@ -1,5 +1,5 @@
 import type { CutBoard, CutPiece, Out } from '../records/views.js';
-import type { SpoiltCause } from '../records/cut.js';
+import type { SpoiltCause } from '../records/vocabulary/cut.js';
 
 /** What came of some combs under the knife. */
 export interface CutRecord {

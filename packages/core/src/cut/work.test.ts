@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { keysOf } from '../../fixtures/keys.js';
 import { cutSay } from './says.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import {
   combOutHours,
   coreWarmingHours,

@@ -4,7 +4,7 @@ import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { at, drainRecord, event, weighing } from '../../fixtures/drains.js';
 import { blendOf, dryHoneyNeededKg } from '../honey/blend.js';
 import { flowFactor } from '../honey/viscosity.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { closeMass } from './closing.js';
 import { drainForecast } from './forecast.js';
 import { forecastInput } from './forecastInput.js';

@@ -1,7 +1,7 @@
 import { describe, it } from 'vitest';
 import { expectInEnglish as expect } from '../../fixtures/english.js';
 import { at, drainRecord, event, pail, weighing } from '../../fixtures/drains.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { stackQuestions, vesselFullKg } from './arrangements.js';
 import { drainForecast } from './forecast.js';
 import { forecastInput } from './forecastInput.js';

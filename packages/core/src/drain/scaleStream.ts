@@ -1,6 +1,6 @@
 import type { Say } from '../say/say.js';
 import { drainSay } from './says.js';
-import type { StreamReading } from '../records/vocabulary/bench.js';
+import type { StreamReading } from '../records/vocabulary/benchRecords.js';
 
 /** What a scale says beside a weight, or what a pause or a step in it means. */
 export interface StreamQuestion {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { at, drainRecord, event } from '../../fixtures/drains.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { nextStirAt, remashAt } from './stirs.js';
 
 // A drain of the fixtures begins on 14 March at 10:00 in São Paulo, 13:00 UTC.

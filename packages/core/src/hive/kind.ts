@@ -1,7 +1,5 @@
 import { between } from '../units/between.js';
-import { z } from 'zod';
 import type { Say } from '../say/say.js';
-import { refuses } from '../say/field.js';
 import type { CombOutline } from '../comb/outline.js';
 import type { Compartment, Geometry, HiveKindName, SeenBy } from '../records/vocabulary/hive.js';
 
@@ -20,9 +18,19 @@ export type Move =
 export interface Measure {
   key: string;
   label: Say;
+  /** What a refusal calls it, where its label would read oddly there. */
+  refusedAs?: Say;
+  /** Millimetres may be broken; what has no unit is counted. */
   unit?: 'mm';
   low: number;
   high: number;
+}
+
+/** What two measures have to do with each other, and what is said at a field where they do not. */
+export interface Relation<G> {
+  key: keyof G & string;
+  holds: (geometry: G) => boolean;
+  says: Say;
 }
 
 /** The combs of one box, or of the file: how many, how large, how far apart. All in mm. */
@@ -53,7 +61,6 @@ export interface HiveKind<G extends Geometry = Geometry> {
   unitTaken: 'comb' | 'box' | 'frame' | 'pots';
   carrier: 'bar' | 'frame' | 'box' | 'cluster';
   bee: 'honeybee' | 'stingless';
-  geometrySchema: z.ZodType<G>;
   defaults: G;
   measures: readonly Measure[];
   /** Words among the measures: a key, its label and what may be chosen. */
@@ -61,7 +68,12 @@ export interface HiveKind<G extends Geometry = Geometry> {
     key: string;
     label: Say;
     options: readonly { value: string; label: Say }[];
+    /** What is said where something else was chosen. */
+    says: Say;
+    /** Hives of before it was asked do not have it. */
+    mayBeUnsaid: boolean;
   }[];
+  relations?: readonly Relation<G>[];
   /**
    * Which measures the drawing itself changes: places in a box, its depth, the number of boxes;
    * null where the kind has handles of its own.
@@ -95,20 +107,6 @@ export interface HiveKind<G extends Geometry = Geometry> {
   /** Said once before the first use of the kind. */
   risks: readonly Say[];
 }
-
-/** A measure in millimetres; what is wrong with it is said with its name. */
-export const mm = (low: number, high: number, what: Say): z.ZodNumber =>
-  z
-    .number(refuses('field.of.number', { what }))
-    .min(low, refuses('field.of.at-least', { what, least: { lengthMm: low } }))
-    .max(high, refuses('field.of.at-most', { what, most: { lengthMm: high } }));
-
-/** A whole number; what is wrong with it is said with its name. */
-export const count = (low: number, high: number, what: Say): z.ZodNumber =>
-  z
-    .int(refuses('field.of.whole-number', { what }))
-    .min(low, refuses('field.of.at-least', { what, least: low }))
-    .max(high, refuses('field.of.at-most', { what, most: high }));
 
 /**
  * Sealed comb fills its spacing less a bee space of about 8 mm, within what bees build (SCIENCE 7:

@@ -7,7 +7,6 @@ import { pileBoxHive } from './kinds/pileBox.js';
 import { stinglessHive } from './kinds/stingless.js';
 import { warreHive } from './kinds/warre.js';
 import { topBarHive } from './kinds/topBar.js';
-import { fieldSay, refusalOf } from '../say/field.js';
 import type { Say } from '../say/say.js';
 import { hiveSay } from './says.js';
 
@@ -52,29 +51,6 @@ export const unitAt = (kind: HiveKindName, slot: number | null): Say =>
 /** A number of combs with the word of its hive: "1 comb", "3 frames", "2 groups of pots". */
 export const countedCombs = (count: number, kind: HiveKindName): Say =>
   hiveSay(COUNTED[hiveKind(kind).unitTaken], { count });
-
-const unknownMeasure = (field: string): { path: string; says: Say } => ({
-  path: field,
-  says: fieldSay('field.unknown-measure', { field }),
-});
-
-/**
- * What is wrong with the measures of a hive of this kind: each with its field and what is to be said; empty
- * where nothing is.
- */
-export function geometryIssues(
-  kind: HiveKindName,
-  geometry: Geometry,
-): { path: string; says: Say }[] {
-  const parsed = hiveKind(kind).geometrySchema.safeParse(geometry);
-  return parsed.success
-    ? []
-    : parsed.error.issues.map((issue) =>
-        issue.code === 'unrecognized_keys'
-          ? unknownMeasure(issue.keys[0] ?? '')
-          : { path: issue.path.join('.'), says: refusalOf(issue.message) },
-      );
-}
 
 /**
  * The combs of one compartment of a hive. Takes its kind, its measures and the compartment's name.

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { newHiveFieldsSchema } from '../records/hive.js';
 import { asRefused } from '../say/field.js';
-import { geometryIssues } from './kinds.js';
+import { geometryIssues } from './geometryIssues.js';
 
 /** A new hive whose measures are right for its kind. */
 export const newHiveSchema = newHiveFieldsSchema.superRefine((hive, context) => {

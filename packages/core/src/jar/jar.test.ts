@@ -1,5 +1,5 @@
 import { lotKeeping } from './keepingDate.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inEnglish } from '../../fixtures/english.js';

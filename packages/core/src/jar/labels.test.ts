@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, it } from 'vitest';
 import { english, expectInEnglish as expect, inEnglish } from '../../fixtures/english.js';
-import { HOLD_WORDS } from '../records/holds.js';
+import { HOLD_WORDS } from '../records/vocabulary/holdCauses.js';
 import { asWritten } from '../say/say.js';
 import { fillAccuracy } from './fillAccuracy.js';
 import { labelText } from './label.js';
@@ -14,7 +14,7 @@ import {
   STARTING_FIELDS,
 } from './labelDesign.js';
 import { LABEL_FIELDS, type LabelField, type LabelSheet } from '../records/vocabulary/labels.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { labelPlace, sheetProblem, STARTING_SHEETS } from './labelSheet.js';
 import { nutritionPer100g } from './nutrition.js';
 import { type KeepingFacts, lotKeeping } from './keepingDate.js';

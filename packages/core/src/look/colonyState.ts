@@ -1,5 +1,7 @@
-import type { ColonyFact, DatedFact, SupersOn } from '../records/colony.js';
-import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
+import type { ColonyFact, DatedFact } from '../records/colony.js';
+import type { SupersOn } from '../records/vocabulary/colony.js';
+import type { HouseRules } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { addDays, daysBetween } from '../units/dates.js';
 
 type FactOf<K extends ColonyFact['kind']> = Extract<ColonyFact, { kind: K }>;

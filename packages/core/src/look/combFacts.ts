@@ -1,4 +1,4 @@
-import type { Shares } from '../records/vocabulary/comb.js';
+import type { Shares } from '../records/vocabulary/combShapes.js';
 import { hiveKind, isStingless } from '../hive/kinds.js';
 import type { Hemisphere, HiveKindName } from '../records/vocabulary/hive.js';
 import type { HouseRules } from '../records/houseRules.js';

@@ -1,4 +1,4 @@
-import { DEATH_MUST_ASK, type DeathCause } from '../records/colony.js';
+import { DEATH_MUST_ASK, type DeathCause } from '../records/vocabulary/colony.js';
 import type { ColonyState } from './colonyState.js';
 import type { Say } from '../say/say.js';
 import { lookSay } from './says.js';

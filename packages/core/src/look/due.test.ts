@@ -4,7 +4,7 @@ import { HIVE_KINDS } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { ColonyFact, DatedFact } from '../records/colony.js';
 import type { Hive } from '../records/hiveViews.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { colonyState } from './colonyState.js';
 import { dueItems } from './due.js';
 

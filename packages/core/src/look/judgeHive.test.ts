@@ -1,12 +1,13 @@
 import { describe, it } from 'vitest';
 import { expectInEnglish as expect } from '../../fixtures/english.js';
-import type { Shares } from '../records/vocabulary/comb.js';
+import type { Shares } from '../records/vocabulary/combShapes.js';
 import { sealedThicknessMm } from '../hive/kind.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
 import type { DatedFact } from '../records/colony.js';
 import { innerLengthMm, TOP_BAR_DEFAULTS } from '../hive/kinds/topBar.js';
 import type { Hive, Look } from '../records/hiveViews.js';
-import { DEFAULT_RULES, houseRulesSchema } from '../records/houseRules.js';
+import { houseRulesSchema } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { colonyState } from './colonyState.js';
 import { judgeHive, judgeHiveAt } from './judgeHive.js';
 import { estimateSeen, readingMoisture, type Seen, seenOutline } from './seen.js';

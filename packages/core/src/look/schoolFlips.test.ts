@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_RULES, houseRulesSchema } from '../records/houseRules.js';
+import { houseRulesSchema } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { SCHOOLS } from '../records/schools.js';
 import { SCHOOL_QUESTIONS } from '../rules/schoolQuestions.js';
 import { HIVE_KINDS } from '../hive/kinds.js';

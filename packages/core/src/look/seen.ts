@@ -1,7 +1,7 @@
 import type { Extent, Say } from '../say/say.js';
 import { daysBetween } from '../units/dates.js';
 import { combEstimate, type CombEstimate, type CombInput, type ReadBy } from '../comb/estimate.js';
-import type { Shares } from '../records/vocabulary/comb.js';
+import type { Shares } from '../records/vocabulary/combShapes.js';
 import { type CombOutline, faceAreaCm2 } from '../comb/outline.js';
 import { paneReading } from '../comb/partial.js';
 import { potsEstimate } from '../comb/pots.js';

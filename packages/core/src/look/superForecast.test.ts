@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, it } from 'vitest';
 import { english, expectInEnglish as expect } from '../../fixtures/english.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { addDays } from '../units/dates.js';
 import { cappedForecast, type CappedLook, comeBack, STARTING_PACE } from './ripening.js';
 import { superForecast, type SuperFrame, superSince } from './superForecast.js';

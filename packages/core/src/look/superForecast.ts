@@ -4,7 +4,8 @@ import { together, type Extent, type Say } from '../say/say.js';
 import { asDate } from './finding.js';
 import { lookSay } from './says.js';
 import type { BoxView, Hive } from '../records/hiveViews.js';
-import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
 
 /**

@@ -1,4 +1,5 @@
-import type { CrushMethod, CrushPace } from '../records/vocabulary/bench.js';
+import type { CrushMethod } from '../records/vocabulary/bench.js';
+import type { CrushPace } from '../records/vocabulary/benchRecords.js';
 
 /** One time comb was broken up: how, how much, and the minutes of the hands it took. */
 export interface CrushedOnce {

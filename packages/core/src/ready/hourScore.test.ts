@@ -1,6 +1,6 @@
 import { speaking } from '../../fixtures/english.js';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import type { WeatherHour } from '../records/vocabulary/weather.js';
 import { scoreHour as scoreHourSays, type HourQuestion } from './hourScore.js';
 

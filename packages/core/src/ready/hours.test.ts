@@ -3,7 +3,7 @@ import { speaking } from '../../fixtures/english.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { household } from '../../fixtures/chooser.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { type BringHarvest, bringList as bringListSays } from './bring.js';
 import { vehicleTrips, allocateSpares, shimHeightMm } from './bringCounts.js';
 import { harvestCautions as harvestCautionsSays } from './cautions.js';

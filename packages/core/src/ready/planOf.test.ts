@@ -3,7 +3,7 @@ import { readySay } from './says.js';
 import { describe, expect, it } from 'vitest';
 import { JARS, VESSELS } from '../../fixtures/chooser.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import type { Hive, Look } from '../records/hiveViews.js';
 import type { BatchDetail, Vessel } from '../records/views.js';
 import { planDay as planDaySays, type DayInput } from './planOf.js';

@@ -4,7 +4,7 @@ import { expectedOutcome, marketOf, spareableBars, winterBalance } from '../choo
 import { combStoresKg } from '../comb/stores.js';
 import { combEstimate } from '../comb/estimate.js';
 import { seasonOf } from '../hive/season.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import type { Range } from '../units/format.js';
 import { tareCheck } from '../take/index.js';
 import { pickVessels as pickVesselsSays } from './gear.js';

@@ -1,6 +1,6 @@
 import { speaking } from '../../fixtures/english.js';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { scoreHour as scoreHourSays } from './hourScore.js';
 import { placeOfSite, sunTimes } from './sun.js';
 import { TOWNS } from './towns.js';

@@ -1,5 +1,4 @@
-import { sayRecord, type Say } from '../say/say.js';
-import { listSay } from './vocabulary/listSays.js';
+import { sayRecord } from '../say/sayRecord.js';
 import { z } from 'zod';
 import {
   A_NUMBER,
@@ -15,15 +14,8 @@ import { refuses } from '../say/field.js';
 import { idSchema, gramsSchema, dateSchema } from './common.js';
 import { row, id, number, day, instant, revision, text } from './vocabulary/fields.js';
 import { WAX_WAYS } from './vocabulary/waxWays.js';
+import { WAX_CARES, RINSE_FATES, GEAR_WAYS } from './vocabulary/aftercare.js';
 
-/** Wax, rinse and wet gear: what comes after the honey. */
-export const WAX_CARES = ['frozen', 'taken-out', 'rinsed'] as const;
-export type WaxCareKind = (typeof WAX_CARES)[number];
-export const WAX_CARE_WORDS: Record<WaxCareKind, Say> = {
-  frozen: listSay('list.wax.frozen'),
-  'taken-out': listSay('list.wax.taken-out'),
-  rinsed: listSay('list.wax.rinsed'),
-};
 export const newWaxCareSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,
@@ -68,13 +60,6 @@ export const newRinseSchema = z.strictObject({
   brixPercent: z.number(A_NUMBER).min(0, atLeast(0)).max(40, refuses('field.rinse-brix')),
   cold: z.boolean(),
 });
-export const RINSE_FATES = ['fed', 'mead', 'poured-away'] as const;
-export type RinseFate = (typeof RINSE_FATES)[number];
-export const RINSE_FATE_WORDS: Record<RinseFate, Say> = {
-  fed: listSay('list.rinse.fed'),
-  mead: listSay('list.rinse.mead'),
-  'poured-away': listSay('list.rinse.poured-away'),
-};
 export const useRinseSchema = z.strictObject({
   fate: z.enum(RINSE_FATES),
   /** The colony that gets it. */
@@ -87,7 +72,6 @@ export const useRinseSchema = z.strictObject({
   waterL: litres(0, 500).default(0),
 });
 
-export const GEAR_WAYS = ['wash', 'same-hive', 'open'] as const;
 export const newGearCareSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,

@@ -12,6 +12,7 @@ import {
 import { refuses } from '../say/field.js';
 import { idSchema, gramsSchema, noteSchema, instantSchema } from './common.js';
 import { ARRANGEMENTS, CRUSH_METHODS, FINENESS } from './vocabulary/bench.js';
+import { DRAIN_EVENT_KINDS } from './vocabulary/bench.js';
 
 const minutes = wholeMinutes(0, 600);
 const bench = celsius(5, 45);
@@ -61,19 +62,6 @@ export const newWeighingSchema = z
 export type NewWeighing = z.infer<typeof newWeighingSchema>;
 /** A weighing that does not fit is left out, never deleted; it can be counted again. */
 export const changeWeighingSchema = z.strictObject({ leftOut: z.boolean() });
-
-export const DRAIN_EVENT_KINDS = [
-  'stir',
-  'mash',
-  'draw-off',
-  'temperature',
-  'warm',
-  'warm-end',
-  'press',
-  'skim',
-  'moisture',
-] as const;
-export type DrainEventKind = (typeof DRAIN_EVENT_KINDS)[number];
 
 export const newDrainEventSchema = z
   .strictObject({

@@ -1,6 +1,6 @@
-import { sayRecord } from '../say/say.js';
+import { sayRecord } from '../say/sayRecord.js';
 import { z } from 'zod';
-import { FATES } from './outs.js';
+import { FATES } from './vocabulary/fates.js';
 import { row, id, number, grams, instant, text, day } from './vocabulary/fields.js';
 import { FLOWER_SUPPORTS } from './vocabulary/labels.js';
 

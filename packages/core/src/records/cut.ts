@@ -1,11 +1,10 @@
-import type { Say } from '../say/say.js';
-import { listSay } from './vocabulary/listSays.js';
 import { z } from 'zod';
 import { atMost, celsius, litres, millimetres, percent, whole } from '../say/limits.js';
 import { refuses } from '../say/field.js';
 import { BLEMISHES, GRADES, PACKINGS, PESTS } from './vocabulary/pieces.js';
 import { FLAW_KINDS } from './vocabulary/flaws.js';
 import { gramsSchema, idSchema, noteSchema } from './common.js';
+import { SPOILT_CAUSES, PIECE_STATES } from './vocabulary/cut.js';
 
 const mm = (high: number) => millimetres(0, high);
 const flawSchema = z
@@ -79,14 +78,6 @@ export const planBoardsSchema = z.strictObject({
     .max(40, atMost(40)),
 });
 
-export const SPOILT_CAUSES = ['brood', 'pollen', 'unfinished', 'sagged'] as const;
-export type SpoiltCause = (typeof SPOILT_CAUSES)[number];
-export const SPOILT_WORDS: Record<SpoiltCause, Say> = {
-  brood: listSay('list.spoilt.brood'),
-  pollen: listSay('list.spoilt.pollen'),
-  unfinished: listSay('list.spoilt.unfinished'),
-  sagged: listSay('list.spoilt.sagged'),
-};
 export const changeCutBoardSchema = z.strictObject({
   cutsDone: z.int().min(0).max(2000).optional(),
   spoilt: z.enum(SPOILT_CAUSES).nullable().optional(),
@@ -96,8 +87,6 @@ export const changeCutBoardSchema = z.strictObject({
   thicknessMm: newCutBoardSchema.shape.thicknessMm.optional(),
 });
 
-export const PIECE_STATES = ['planned', 'cut', 'cracked'] as const;
-export type PieceState = (typeof PIECE_STATES)[number];
 /**
  * What came of one piece: whole or cracked, what is seen on it, what it weighs. Its grade and price
  * follow by rule.
@@ -131,8 +120,6 @@ export const newChunkJarsSchema = z.strictObject({
   otherSeason: z.boolean().default(false),
 });
 
-export const KEEPING_KINDS = ['rack', 'freeze', 'thaw'] as const;
-export type KeepingKind = (typeof KEEPING_KINDS)[number];
 const degrees = (low: number, high: number) => celsius(low, high);
 const side = millimetres(8, 1000);
 /**

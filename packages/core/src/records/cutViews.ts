@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { sayRecord } from '../say/say.js';
-import { SPOILT_CAUSES, PIECE_STATES, KEEPING_KINDS } from './cut.js';
+import { sayRecord } from '../say/sayRecord.js';
+import { SPOILT_CAUSES, PIECE_STATES, KEEPING_KINDS } from './vocabulary/cut.js';
 import { row, id, number, instant, revision, grams, text } from './vocabulary/fields.js';
 import { FLAW_KINDS } from './vocabulary/flaws.js';
 import { BLEMISHES, GRADES, PACKINGS, PESTS } from './vocabulary/pieces.js';

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { DRAIN_EVENT_KINDS } from './bench.js';
+import { DRAIN_EVENT_KINDS } from './vocabulary/bench.js';
 import { benchReadingSchema } from './look.js';
-import { ARRANGEMENTS, CRUSH_METHODS, FINENESS, streamReadingRecord } from './vocabulary/bench.js';
+import { ARRANGEMENTS, CRUSH_METHODS, FINENESS } from './vocabulary/bench.js';
+import { streamReadingRecord } from './vocabulary/benchRecords.js';
 import { row, id, grams, instant, number, text, revision } from './vocabulary/fields.js';
 
 /** What is read of the bench: weighings, drains with what happened to them, water of the honey. */

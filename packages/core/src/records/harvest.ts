@@ -2,11 +2,9 @@ import { z } from 'zod';
 import { atLeast, atMostLetters, celsius, percent, whole, wholeGrams } from '../say/limits.js';
 import { refuses } from '../say/field.js';
 import { idSchema, noteSchema, gramsSchema, dateSchema, instantSchema } from './common.js';
-import type { Fate } from './outs.js';
 import { WAYS } from './vocabulary/ways.js';
-
-export const STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar', 'book'] as const;
-export type Stage = (typeof STAGES)[number];
+import { STAGES } from './vocabulary/stages.js';
+import { RESTS } from './vocabulary/fates.js';
 
 export const newHarvestSchema = z.strictObject({
   visitId: idSchema,
@@ -88,9 +86,6 @@ export const planSchema = z.strictObject({
 });
 export type Plan = z.infer<typeof planSchema>;
 
-/** What becomes of honey that was not filled when a harvest ends. */
-export const RESTS = ['eaten', 'given', 'mead', 'spoilt'] as const satisfies readonly Fate[];
-export type Rest = (typeof RESTS)[number];
 export const moveBatchSchema = z.strictObject({
   stage: z.enum(STAGES),
   handsOnMinutes: z.int().min(0).max(10_000).optional(),

@@ -2,14 +2,8 @@ import { z } from 'zod';
 import { datedFactRecord } from './colony.js';
 import { readingSchema } from './look.js';
 import { siteTaskSchema } from './plan.js';
-import {
-  sharesSchema,
-  paneSchema,
-  OUTSIDE_VIEWS,
-  potsSchema,
-  COMB_AGES,
-  storedFaceSchema,
-} from './vocabulary/comb.js';
+import { OUTSIDE_VIEWS, COMB_AGES } from './vocabulary/comb.js';
+import { sharesSchema, paneSchema, potsSchema, storedFaceSchema } from './vocabulary/combShapes.js';
 import { row, id, text, day, revision, number, instant } from './vocabulary/fields.js';
 import { HEMISPHERES, SEEN_BY, COMPARTMENTS, HIVE_KIND_NAMES } from './vocabulary/hive.js';
 import { verdictRecord } from './vocabulary/verdict.js';

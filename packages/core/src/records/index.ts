@@ -20,6 +20,7 @@ export * from './spreadsheet.js';
 export * from './senml.js';
 export * from './take.js';
 export * from './houseRules.js';
+export * from './defaultRules.js';
 export { LOT_PAGE_FACTS } from './ruleGroups.js';
 export * from './schools.js';
 export * from './vocabulary/index.js';

@@ -1,4 +1,4 @@
-import { sayRecord } from '../say/say.js';
+import { sayRecord } from '../say/sayRecord.js';
 import { z } from 'zod';
 import { atLeast, atMost, atMostLetters, millimetres, whole } from '../say/limits.js';
 import { refuses } from '../say/field.js';

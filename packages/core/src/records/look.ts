@@ -1,13 +1,8 @@
 import { z } from 'zod';
 import { atMost, celsius, decimal, millimetres } from '../say/limits.js';
 import { refuses } from '../say/field.js';
-import {
-  OUTSIDE_VIEWS,
-  paneSchema,
-  potsSchema,
-  sharesSchema,
-  storedFaceSchema,
-} from './vocabulary/comb.js';
+import { OUTSIDE_VIEWS } from './vocabulary/comb.js';
+import { paneSchema, potsSchema, sharesSchema, storedFaceSchema } from './vocabulary/combShapes.js';
 import { dateSchema, idSchema } from './common.js';
 
 const moisture = decimal(0, 100);

@@ -1,20 +1,9 @@
 import { fieldSay } from '../say/field.js';
 import type { Say } from '../say/say.js';
-import { listSay } from './vocabulary/listSays.js';
 import { z } from 'zod';
 import { atMostLetters, decimal, percent, whole } from '../say/limits.js';
 import { idSchema } from './common.js';
-
-export const FATES = ['sold', 'given', 'eaten', 'mead', 'cosmetics', 'spoilt'] as const;
-export type Fate = (typeof FATES)[number];
-export const FATE_WORDS: Record<Fate, Say> = {
-  sold: listSay('list.fate.sold'),
-  given: listSay('list.fate.given'),
-  eaten: listSay('list.fate.eaten'),
-  mead: listSay('list.fate.mead'),
-  cosmetics: listSay('list.fate.cosmetics'),
-  spoilt: listSay('list.fate.spoilt'),
-};
+import { FATES } from './vocabulary/fates.js';
 
 /** Jars or pieces that left the shelf. */
 export const newOutSchema = z.strictObject({

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { sayRecord } from '../say/say.js';
-import { STAGES } from './harvest.js';
+import { sayRecord } from '../say/sayRecord.js';
+import { STAGES } from './vocabulary/stages.js';
 import { batchDetailRecord } from './harvestViews.js';
 import { houseRulesSchema } from './houseRules.js';
 import { gearRecord, tickRecord } from './plan.js';
-import { crushPaceRecord } from './vocabulary/bench.js';
+import { crushPaceRecord } from './vocabulary/benchRecords.js';
 import { row, id, text, number, revision, instant, range } from './vocabulary/fields.js';
 import { PIECE_SHAPES } from './vocabulary/pieces.js';
 import { VESSEL_ROLES } from './vocabulary/vessels.js';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { addDays } from '../units/dates.js';
 import { daysToWinter, inWinter, winterCase, winterNeedOf } from './winter.js';
 

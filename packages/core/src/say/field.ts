@@ -1,4 +1,4 @@
-import { asWritten, sayer, sayRecord, type Say, type SayValue, type With } from './say.js';
+import { asWritten, isSay, sayer, type Say, type SayValue, type With } from './say.js';
 
 /** What is said of something typed that does not fit its field. */
 export interface FieldSays {
@@ -167,5 +167,6 @@ export const refuses = <Key extends keyof FieldSays, Given extends FieldSays[Key
 /** What a schema refused. Takes the text of its issue; a text of the library's own stays as it is. */
 export function refusalOf(message: string): Say {
   if (!message.startsWith('{"key"')) return asWritten(message);
-  return sayRecord.parse(JSON.parse(message));
+  const read: unknown = JSON.parse(message);
+  return isSay(read) ? read : asWritten(message);
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { languageOf } from './languages.js';
-import { asWritten, isSay, sayRecord, sayer } from './say.js';
+import { asWritten, isSay, sayer } from './say.js';
+import { sayRecord } from './sayRecord.js';
 
 interface Sayings {
   'test.plain': object;

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /**
  * What the core has to say, without a word of it: a key, and the quantities, names and further
  * sayings that stand in it. `packages/words` speaks it in the reader's language and units.
@@ -53,47 +51,6 @@ export type SayValue =
   | { or: readonly SayValue[] }
   /** Sentences one after the other. */
   | { then: Say[] };
-
-const extent = z.union([
-  z.number(),
-  z.strictObject({ low: z.number(), high: z.number() }),
-]) satisfies z.ZodType<Extent>;
-const quantity = z.union([
-  z.strictObject({ massG: extent, as: z.enum(['estimate', 'read', 'large', 'whole']) }),
-  z.strictObject({ volumeL: extent }),
-  z.strictObject({ areaCm2: z.number() }),
-  z.strictObject({ distanceM: z.number() }),
-  z.strictObject({ rainMm: z.number() }),
-  z.strictObject({ lengthMm: extent }),
-  z.strictObject({ temperatureC: extent }),
-  z.strictObject({ warmerC: z.number() }),
-  z.strictObject({ speedKmH: z.number() }),
-  z.strictObject({ percent: extent }),
-  z.strictObject({ money: z.number() }),
-  z.strictObject({ hours: z.number() }),
-  z.strictObject({ date: z.string() }),
-  z.strictObject({ month: z.string() }),
-  z.strictObject({ instant: z.string(), zone: z.string() }),
-]) satisfies z.ZodType<Quantity>;
-const value: z.ZodType<SayValue> = z.lazy(() =>
-  z.union([
-    z.string(),
-    z.number(),
-    quantity,
-    sayRecord,
-    z.strictObject({ and: z.array(value) }),
-    z.strictObject({ or: z.array(value) }),
-    z.strictObject({ then: z.array(sayRecord) }),
-  ]),
-);
-/** A saying as it is kept and answered; the interface adds its text in the reader's language. */
-export const sayRecord: z.ZodType<Say & { text?: string }> = z
-  .strictObject({
-    key: z.string(),
-    with: z.record(z.string(), value),
-    text: z.string().optional(),
-  })
-  .meta({ id: 'Say' });
 
 /** Whether a value is a saying, which is spoken, and no quantity. */
 export const isSay = (value: unknown): value is Say =>

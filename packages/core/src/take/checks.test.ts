@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, it } from 'vitest';
 import { expectInEnglish as expect } from '../../fixtures/english.js';
-import type { Pots } from '../records/vocabulary/comb.js';
+import type { Pots } from '../records/vocabulary/combShapes.js';
 import { hiveScaleCheck } from './hiveScaleCheck.js';
 import { potsCheck } from './potsCheck.js';
 

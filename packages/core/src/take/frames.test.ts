@@ -3,7 +3,7 @@ import { describe, it } from 'vitest';
 import { english, expectInEnglish as expect } from '../../fixtures/english.js';
 import { at, pail, strangeRun } from '../../fixtures/drains.js';
 import type { FrameEvent } from '../records/views.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import type { Range } from '../units/format.js';
 import { boxShares } from './boxShares.js';
 import { kgByDepth } from './depthCheck.js';

@@ -3,7 +3,7 @@ import { english, expectInEnglish as expect } from '../../fixtures/english.js';
 import { asWritten } from '../say/say.js';
 import { at } from '../../fixtures/drains.js';
 import type { Incident, StepMark } from '../records/views.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { incidentAnswer } from './incidents.js';
 import { INCIDENT_KINDS, type IncidentKind } from '../records/vocabulary/outcomes.js';
 import { takeProgress } from './progress.js';

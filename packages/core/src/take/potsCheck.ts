@@ -1,7 +1,7 @@
 import type { Say } from '../say/say.js';
 import { takeSay } from './says.js';
 import { potsEstimate } from '../comb/pots.js';
-import type { Pots } from '../records/vocabulary/comb.js';
+import type { Pots } from '../records/vocabulary/combShapes.js';
 
 export interface PotsCheck {
   gPerPot: number;

@@ -2,7 +2,7 @@ import { together, type Say } from '../say/say.js';
 import { takeSay } from './says.js';
 import { isStingless } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
-import type { Floor } from '../records/colony.js';
+import type { Floor } from '../records/vocabulary/colony.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { InVisit } from './visit.js';
 import type { Way } from '../records/vocabulary/ways.js';

@@ -1,7 +1,7 @@
 import { together, type Say } from '../say/say.js';
 import { takeSay } from './says.js';
 import { placeLabel } from '../hive/kinds.js';
-import type { Floor } from '../records/colony.js';
+import type { Floor } from '../records/vocabulary/colony.js';
 import {
   beesOffText,
   boxesOf,

@@ -3,7 +3,7 @@ import { describe, it } from 'vitest';
 import { english, expectInEnglish as expect } from '../../fixtures/english.js';
 import { harvestCautions } from '../ready/index.js';
 import { HIVE_KIND_NAMES, type HiveKindName } from '../records/vocabulary/hive.js';
-import { DEFAULT_RULES } from '../records/houseRules.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { stingRules } from './progress.js';
 import { ALONE } from './visit.js';
 import type { TakeInput } from './step.js';

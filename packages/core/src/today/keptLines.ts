@@ -1,4 +1,5 @@
-import { HOLD_WORDS, type HoldView } from '../records/holds.js';
+import type { HoldView } from '../records/holds.js';
+import { HOLD_WORDS } from '../records/vocabulary/holdCauses.js';
 import type { Site } from '../records/hiveViews.js';
 import type { Gear } from '../records/plan.js';
 import type { TodayLine } from '../records/views.js';

@@ -1,7 +1,8 @@
 import { countedCombs } from '../hive/kinds.js';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_RULES } from '../records/houseRules.js';
-import { HOLD_WORDS, type HoldView } from '../records/holds.js';
+import { DEFAULT_RULES } from '../records/defaultRules.js';
+import type { HoldView } from '../records/holds.js';
+import { HOLD_WORDS } from '../records/vocabulary/holdCauses.js';
 import type { Hive, Site } from '../records/hiveViews.js';
 import type { Gear } from '../records/plan.js';
 import type { Batch, Clock, TodayLine } from '../records/views.js';

@@ -124,6 +124,8 @@ describe('a backup of another version', () => {
 });
 
 describe('a restore while it runs', () => {
+  /** The server closes a line that stood idle: each question has a line of its own. */
+  const ALONE = { Connection: 'close' };
   let server: ChildProcess;
   afterEach(() => void server?.kill('SIGKILL'));
   it('is done by the running server, which closes, swaps and opens again', async () => {
@@ -145,7 +147,7 @@ describe('a restore while it runs', () => {
       (
         await fetch(`${base}/sites`, {
           method: 'POST',
-          headers: { 'Content-Type': 'application/json' },
+          headers: { 'Content-Type': 'application/json', ...ALONE },
           body: JSON.stringify({
             id: randomUUID(),
             device: 't',
@@ -155,9 +157,11 @@ describe('a restore while it runs', () => {
         })
       ).status;
     const names = async (): Promise<string[]> =>
-      ((await (await fetch(`${base}/sites`)).json()) as { items: { name: string }[] }).items.map(
-        (s) => s.name,
-      );
+      (
+        (await (await fetch(`${base}/sites`, { headers: ALONE })).json()) as {
+          items: { name: string }[];
+        }
+      ).items.map((s) => s.name);
     const run = (...args: string[]) =>
       spawnSync(process.execPath, [dist('tools'), ...args], { env, encoding: 'utf8' });
     expect(await site('Encosta')).toBe(201);

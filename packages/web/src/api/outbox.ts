@@ -1,13 +1,5 @@
-import {
-  keptPathOf,
-  refusalOf,
-  type KeptPath,
-  type StepMark,
-  type WaitingEntry,
-} from '@furrow/core';
+import { keptPathOf, type KeptPath, type StepMark, type WaitingEntry } from '@furrow/core';
 import { computed, shallowRef, watch } from 'vue';
-import { ZodError } from 'zod';
-import { said } from '../words/units.js';
 import { useAwaySince } from './away.js';
 import { Refused, send, serverNow } from './client.js';
 import { deviceStore } from './deviceStore.js';
@@ -74,14 +66,6 @@ async function remove(sequence: number): Promise<void> {
 /** The kept path of a command, where a device may keep it until the house answers. */
 export const mayBeKept = (spoken: string): ReturnType<typeof keptPathOf> => keptPathOf(spoken);
 
-/** What a schema would not have, as the house would refuse it. */
-function refusedBy(error: unknown): Refused {
-  if (!(error instanceof ZodError)) throw error;
-  const [issue] = error.issues;
-  const why = said(refusalOf(issue.message));
-  return new Refused(400, 'bad-input', why, ['payload', ...issue.path].join('.'));
-}
-
 let lastSequence = 0;
 /** The next place in the order of this device: by its clock, and never twice the same. */
 function nextSequence(): number {
@@ -137,19 +121,15 @@ export async function keepEntry(
   told: { commandId: string; said: string; occurredAt?: string },
 ): Promise<void> {
   const occurredAt = told.occurredAt ?? serverNow().toISOString();
-  let entry: WaitingEntry;
-  let isRead = true;
-  try {
-    // A copy without what the screen watches it by: it outlives the screen.
-    const plain: unknown = JSON.parse(JSON.stringify(payload));
-    const by = await writing().catch(() => null);
-    isRead = by !== null;
-    // A page that was left before all of it had come keeps it as it was said.
-    const asSaid = { ...at, id: told.commandId, payload: plain, occurredAt } as WaitingEntry;
-    entry = by === null ? asSaid : by.waitingEntry(at, plain, { id: told.commandId, occurredAt });
-  } catch (error) {
-    throw refusedBy(error);
-  }
+  // A copy without what the screen watches it by: it outlives the screen.
+  const plain: unknown = JSON.parse(JSON.stringify(payload));
+  const by = await writing().catch(() => null);
+  // A page that was left before all of it had come keeps it as it was said.
+  const entry =
+    by === null
+      ? ({ ...at, id: told.commandId, payload: plain, occurredAt } as WaitingEntry)
+      : by.entryRead(at, plain, { id: told.commandId, occurredAt });
+  const isRead = by !== null;
   const kept = entryOf(entry, spoken, told.said, isRead);
   list.value = [...list.value, kept];
   await deviceStore.put(kept);

@@ -19,7 +19,8 @@ import {
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
-import { computed, ref, useTemplateRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
+import { everTrue } from '../parts/everTrue.js';
 import CombFace from '../drawing/CombFace.vue';
 import CombPaint from '../drawing/CombPaint.vue';
 
@@ -28,9 +29,7 @@ import { dayText } from '../shell/times.js';
 import BandShares from './BandShares.vue';
 import { BANDS_PX } from './bandWords.js';
 import CombMeasures, { type Measures } from './CombMeasures.vue';
-import MoistureDialog from './MoistureDialog.vue';
 import OutsideView from './OutsideView.vue';
-import PhotoReader from './PhotoReader.vue';
 import SideUnseen, { type Beginning } from './SideUnseen.vue';
 import WaterSamples from './WaterSamples.vue';
 import { cellsOf, mirrored, otherSide, type LookDraft, type Side } from './lookDraft.js';
@@ -99,7 +98,10 @@ watch(
     if (way.value === 'outside') way.value = 'bands';
   },
 );
+const MoistureDialog = defineAsyncComponent(() => import('./MoistureDialog.vue'));
+const PhotoReader = defineAsyncComponent(() => import('./PhotoReader.vue'));
 const [photo, dialog] = [ref(false), ref(false)];
+const [photoAsked, dialogAsked] = [photo, dialog].map((shown) => everTrue(() => shown.value));
 
 // What is shown: the look being made, else the last one.
 const shares = computed(() =>
@@ -292,12 +294,14 @@ const faceTitle = computed(
       />
     </div>
     <MoistureDialog
+      v-if="dialogAsked"
       v-model:visible="dialog"
       :side="side"
       :date="date"
       @reading="emit('reading', $event)"
     />
     <PhotoReader
+      v-if="photoAsked"
       v-model:visible="photo"
       :outline="outline"
       :title="sideTitle"

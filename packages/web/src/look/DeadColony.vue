@@ -59,14 +59,18 @@ const askedSigns = DEATH_CAUSES.filter((sign) => sign !== 'unknown');
 const unasked = computed(() => DEATH_MUST_ASK.filter((sign) => answerOf(sign) === null));
 const closed = ref(false);
 const word = ref<'none' | 'no-disease' | 'disease'>('none');
-watch(visible, (open) => {
-  if (!open) return;
-  refusal.value = null;
-  causes.value = [...(props.state.death?.causes ?? [])];
-  notFound.value = [...(props.state.death?.notFound ?? [])];
-  closed.value = isClosed(props.state);
-  word.value = props.state.death?.word ?? 'none';
-});
+watch(
+  visible,
+  (open) => {
+    if (!open) return;
+    refusal.value = null;
+    causes.value = [...(props.state.death?.causes ?? [])];
+    notFound.value = [...(props.state.death?.notFound ?? [])];
+    closed.value = isClosed(props.state);
+    word.value = props.state.death?.word ?? 'none';
+  },
+  { immediate: true },
+);
 const advice = computed(() =>
   deadColonyAdvice(
     causes.value.length

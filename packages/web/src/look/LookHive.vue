@@ -12,13 +12,22 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
-import { computed, nextTick, onMounted, onUnmounted, ref, toRef, watch } from 'vue';
+import {
+  computed,
+  defineAsyncComponent,
+  nextTick,
+  onMounted,
+  onUnmounted,
+  ref,
+  toRef,
+  watch,
+} from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useEstimatePairs, useFaces } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
-import BegunDialog from '../parts/BegunDialog.vue';
 import WinterNeed from '../parts/WinterNeed.vue';
 import { isWithin } from '../parts/domEvents.js';
+import { everTrue } from '../parts/everTrue.js';
 import { dayText } from '../shell/times.js';
 import { useUi } from '../shell/ui.js';
 import { useNow } from '../shell/useNow.js';
@@ -27,19 +36,15 @@ import BoxHistory from './BoxHistory.vue';
 import ColonyLine from './ColonyLine.vue';
 import CombBar from './CombBar.vue';
 import CombHere from './CombHere.vue';
-import DeadColony from './DeadColony.vue';
 import DueList from './DueList.vue';
 import HiveHeading from './HiveHeading.vue';
 import HivePicture from './HivePicture.vue';
 import HiveSays from './HiveSays.vue';
 import HiveTable from './HiveTable.vue';
 import LookActs from './LookActs.vue';
-import MeasuresDialog from './MeasuresDialog.vue';
 import MovesBar from './MovesBar.vue';
 import RipeningLine from './RipeningLine.vue';
 import RisksOnce from './RisksOnce.vue';
-import SiteTasks from './SiteTasks.vue';
-import StrayComb from './StrayComb.vue';
 import VerdictPanel from './VerdictPanel.vue';
 import { placeName as placeNameOf } from './hiveWords.js';
 import { draftSeen, droneShare, type Side } from './lookDraft.js';
@@ -49,6 +54,13 @@ import { useJudged } from './useJudged.js';
 import { useLookMaking } from './useLookMaking.js';
 import { useRipening } from './useRipening.js';
 import { useSwap } from './useSwap.js';
+
+// Reading a comb does not wait for what is asked for once in a while.
+const BegunDialog = defineAsyncComponent(() => import('../parts/BegunDialog.vue'));
+const DeadColony = defineAsyncComponent(() => import('./DeadColony.vue'));
+const MeasuresDialog = defineAsyncComponent(() => import('./MeasuresDialog.vue'));
+const SiteTasks = defineAsyncComponent(() => import('./SiteTasks.vue'));
+const StrayComb = defineAsyncComponent(() => import('./StrayComb.vue'));
 
 /** One hive looked at: its combs in the drawing, the one in hand read, and what is thought of it. */
 const props = defineProps<{
@@ -186,6 +198,9 @@ const onActs = {
 };
 const asTable = ref(false);
 const [measuring, begun, dying, stray] = [ref(false), ref(false), ref(false), ref(false)];
+const [measuringAsked, begunAsked, dyingAsked, strayAsked] = [measuring, begun, dying, stray].map(
+  (shown) => everTrue(() => shown.value),
+);
 const verdictPanel = ref<HTMLElement | null>(null);
 const showReasons = (): void => verdictPanel.value?.scrollIntoView({ block: 'start' });
 const reading = ref<HTMLElement | null>(null);
@@ -350,15 +365,27 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     >
       <LookActs v-bind="acts" pinned v-on="onActs" />
     </CombBar>
-    <MeasuresDialog v-model:visible="measuring" :hive="hive" />
-    <DeadColony v-model:visible="dying" :hive="hive" :state="state" :date="date" />
+    <MeasuresDialog v-if="measuringAsked" v-model:visible="measuring" :hive="hive" />
+    <DeadColony
+      v-if="dyingAsked"
+      v-model:visible="dying"
+      :hive="hive"
+      :state="state"
+      :date="date"
+    />
     <BegunDialog
+      v-if="begunAsked"
       v-model:visible="begun"
       :hive-id="hive.id"
       :units="rules.units"
       @begun="(d) => router.push(`/${d.batch.stage}/${d.batch.id}`)"
     />
-    <StrayComb v-model:visible="stray" :hive="hive" @taken="(id) => router.push(`/drain/${id}`)" />
+    <StrayComb
+      v-if="strayAsked"
+      v-model:visible="stray"
+      :hive="hive"
+      @taken="(id) => router.push(`/drain/${id}`)"
+    />
   </div>
 </template>
 

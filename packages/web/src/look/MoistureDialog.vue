@@ -2,8 +2,7 @@
 import { figure } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
-import { z } from 'zod';
-import { fromStorage } from '../parts/fromStorage';
+import { fromStorage, isRecord } from '../parts/fromStorage';
 import {
   BadInput,
   saidOf,
@@ -31,8 +30,7 @@ const props = defineProps<{
   drop?: string;
 }>();
 const emit = defineEmits<{ reading: [reading: Reading] }>();
-const remembered: Partial<Reading> =
-  fromStorage('furrow.refractometer', z.custom<Partial<Reading>>()) ?? {};
+const remembered: Partial<Reading> = fromStorage('furrow.refractometer', isRecord) ?? {};
 const value = ref<number | null>(null);
 const scale = ref<Reading['scale']>(remembered.scale ?? 'moisture');
 const cells = ref<Reading['cells']>('open');
@@ -47,9 +45,13 @@ const instrument = computed(() => ({
   ...(highC.value === null ? {} : { instrumentHighC: highC.value }),
 }));
 const compensated = ref(remembered.temperatureCompensated ?? true);
-watch(visible, (open) => {
-  if (open) [value.value, side.value, kept.value] = [null, props.side, []];
-});
+watch(
+  visible,
+  (open) => {
+    if (open) [value.value, side.value, kept.value] = [null, props.side, []];
+  },
+  { immediate: true },
+);
 const scales = [
   { label: tell('MoistureDialog.water'), value: 'moisture' },
   { label: 'Brix %', value: 'brix' },

@@ -1,7 +1,6 @@
 import { hasComb, type BarView, type Hive } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
-import { z } from 'zod';
-import { fromStorage } from '../parts/fromStorage.js';
+import { fromStorage, isRecord } from '../parts/fromStorage.js';
 import { asDraft, beginDraft, type LookDraft } from './lookDraft.js';
 
 const KEPT_AS = 'furrow.draft.looks';
@@ -9,7 +8,7 @@ const KEPT_AS = 'furrow.draft.looks';
 /** Looks that were begun on this device and not written down, by comb: one may stand at each. */
 export function useLookDrafts(hive: Ref<Hive>, here: Ref<BarView | null>) {
   const drafts = ref<Record<string, LookDraft>>(
-    fromStorage(KEPT_AS, z.record(z.string(), z.custom<LookDraft>())) ?? {},
+    (fromStorage(KEPT_AS, isRecord) as Record<string, LookDraft> | null) ?? {},
   );
   watch(drafts, (all) => localStorage.setItem(KEPT_AS, JSON.stringify(all)), { deep: true });
   /** The one of the comb in hand; what was kept by an older Furrow has what came since. */

@@ -32,13 +32,17 @@ const on = ref('');
 const note = ref('');
 const grossG = ref<number | null>(null);
 const tareG = ref<number | null>(null);
-watch(visible, (shown) => {
-  if (!shown) return;
-  what.value = props.stands ?? 'comb';
-  from.value = props.hiveId;
-  // The day is asked, never taken: it dates the harvest in the book.
-  [on.value, note.value, grossG.value, tareG.value] = ['', '', null, null];
-});
+watch(
+  visible,
+  (shown) => {
+    if (!shown) return;
+    what.value = props.stands ?? 'comb';
+    from.value = props.hiveId;
+    // The day is asked, never taken: it dates the harvest in the book.
+    [on.value, note.value, grossG.value, tareG.value] = ['', '', null, null];
+  },
+  { immediate: true },
+);
 /** What keeps the key shut. */
 const missing = computed(() => {
   if (!on.value) return tell('BegunDialog.when-was-it-taken');

@@ -1,13 +1,19 @@
-import type { z } from 'zod';
-
-/** What this browser keeps under a name; null where it keeps nothing, or something else. */
-export function fromStorage<Schema extends z.ZodType>(
+/**
+ * What this browser keeps under a name; null where it keeps nothing, or something else. Takes what
+ * it has to look like.
+ */
+export function fromStorage<Kept>(
   name: string,
-  schema: Schema,
-): z.output<Schema> | null {
+  isSuch: (value: unknown) => value is Kept,
+): Kept | null {
   try {
-    return schema.safeParse(JSON.parse(localStorage.getItem(name) ?? 'null')).data ?? null;
+    const kept: unknown = JSON.parse(localStorage.getItem(name) ?? 'null');
+    return isSuch(kept) ? kept : null;
   } catch {
     return null;
   }
 }
+
+/** Whether it is an object with named things in it, whatever they are. */
+export const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);

@@ -7,12 +7,12 @@ import { useAwaySince, useLetIn } from '../api/away';
 import { browserKeeps } from '../api/deviceStore';
 import { notInHouse, takeBack } from '../api/outbox';
 import type { OutboxEntry } from '../api/outboxEntry';
-import WaitingDialog from './WaitingDialog.vue';
 import { newerIsReady, takeNewerIn } from './newer';
 import { hoursText, todaySay, type Clock } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { useClocks, useHives, useRefresh } from '../api/queries.js';
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { everTrue } from '../parts/everTrue.js';
 import { Refused, deviceAheadMinutes, read, send } from '../api/client.js';
 import { dueNow, ring } from './alarms.js';
 import { useUi } from './ui.js';
@@ -110,7 +110,9 @@ const standsText = computed(() => {
 });
 const zone = computed(() => hives.value?.[0]?.site.zone ?? 'local');
 const letIn = useLetIn();
+const WaitingDialog = defineAsyncComponent(() => import('./WaitingDialog.vue'));
 const waitingShown = ref(false);
+const waitingAsked = everTrue(() => waitingShown.value);
 /** What is on its way for a moment is nothing to tell. */
 const MOMENT_MS = 2000;
 const waits = computed(() => {
@@ -177,7 +179,7 @@ defineExpose({ undo });
         </button>
       </template>
     </span>
-    <WaitingDialog v-model:visible="waitingShown" :zone="zone" :now="now" />
+    <WaitingDialog v-if="waitingAsked" v-model:visible="waitingShown" :zone="zone" :now="now" />
     <b class="time">{{ moment(DateTime.fromJSDate(now, { zone }), 'clock') }}</b>
   </footer>
 </template>

@@ -3,13 +3,10 @@ import { said } from '../words/units.js';
 import { STAGE_NAMES } from '../shell/stageNames.js';
 import { tell, moment } from '../words/tell.js';
 import { failureOf } from '../api/failure';
-import { harvestMark, hoursText, judgeHiveAt, type Hive, dayOf } from '@furrow/core';
+import { harvestMark, hoursText, dayOf } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import Button from 'primevue/button';
-import HiveSection from '../drawing/sections/HiveSection.vue';
-import { sectionSizeMm } from '../drawing/sections/registry.js';
-import { drawnCombs } from '../drawing/sections/drawHive.js';
 import Refusal from '../parts/Refusal.vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
@@ -24,6 +21,8 @@ import { groupHung, saysIfLeft, spoken, type SpokenLine } from './hung.js';
 
 /** Only an empty household needs the drawings of all kinds: they are no part of the first load. */
 const FirstSteps = defineAsyncComponent(() => import('./FirstSteps.vue'));
+/** What is due stands there before the hives are judged and drawn. */
+const HivesAtSites = defineAsyncComponent(() => import('./HivesAtSites.vue'));
 
 const now = useNow();
 const today = useToday();
@@ -150,28 +149,6 @@ const later = computed(() => {
 });
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
-/** What is due stays in sight below the hives: no stack is drawn taller than this, px. */
-const TALLEST_PX = 250;
-const scale = computed(() => {
-  const all = hives.data.value ?? [];
-  if (all.length > 4) return 0.2;
-  const tallestMm = Math.max(1, ...all.map((hive) => sectionSizeMm(hive).heightMm));
-  const wide = all.length > 1 ? 0.45 : Math.max(0.36, Math.min(0.76, (width.value - 90) / 880));
-  return Math.min(wide, TALLEST_PX / tallestMm);
-});
-const sites = computed(() => {
-  const bySite = new Map<string, { name: string; hives: Hive[] }>();
-  for (const hive of hives.data.value ?? []) {
-    const site = bySite.get(hive.siteId) ?? { name: hive.site.name, hives: [] };
-    site.hives.push(hive);
-    bySite.set(hive.siteId, site);
-  }
-  return [...bySite.values()];
-});
-function drawn(hive: Hive) {
-  const judged = judgeHiveAt(hive, rules.data.value!.rules, now.value.toISOString());
-  return drawnCombs(hive, judged);
-}
 </script>
 
 <template>
@@ -208,47 +185,13 @@ function drawn(hive: Hive) {
       </div>
       <Refusal :refusal="refusal" />
       <div class="upper">
-        <div ref="frame" class="sites">
-          <section v-for="site in sites" :key="site.name" class="site">
-            <p>
-              <b>{{ site.name }}</b>{{ ' ' }}
-              <span class="sub">{{ tell('TodayView.hives', { hives: site.hives.length }) }}</span>
-            </p>
-            <div class="ground">
-              <RouterLink
-                v-for="hive in site.hives"
-                :key="hive.id"
-                :to="`/look/${hive.id}`"
-                class="hive"
-              >
-                <HiveSection
-                  :hive="hive"
-                  :combs="drawn(hive)"
-                  :s="scale"
-                  :numbers="false"
-                  :marks="!hive.boxes.length && scale > 0.3"
-                  :label="tell('TodayView.from-side', { hive: hive.name })"
-                />
-                <svg
-                  class="legs"
-                  viewBox="0 0 480 34"
-                  :width="(hive.boxes.length ? 460 : 780) * scale"
-                  aria-hidden="true"
-                >
-                  <path d="M60 0v24M420 0v24" stroke="var(--ink)" stroke-width="6" />
-                  <path d="M0 25h480" stroke="var(--ink)" stroke-width="2" />
-                  <rect y="26" width="480" height="8" fill="url(#p-earth)" />
-                </svg>
-                <b class="display">{{ hive.name }}</b>
-                <span class="sub">{{
-                  tell('TodayView.may-be-taken', {
-                    hive: drawn(hive).filter((c) => c.verdict === 'take').length,
-                    hive2: drawn(hive).length,
-                  })
-                }}</span>
-              </RouterLink>
-            </div>
-          </section>
+        <div ref="frame" class="drawn">
+          <HivesAtSites
+            :hives="hives.data.value"
+            :rules="rules.data.value!.rules"
+            :now="now"
+            :widthPx="width"
+          />
         </div>
         <aside v-if="harvests?.length">
           <h2 class="furrow-heading">{{ tell('TodayView.on-row') }}</h2>
@@ -394,34 +337,9 @@ function drawn(hive: Hive) {
   display: inline-block;
   padding: 12px 0;
 }
-.sites {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 24px;
-  align-items: flex-end;
-  align-content: flex-start;
-}
-.ground {
-  display: flex;
-  gap: 12px;
-  flex-wrap: wrap;
-  align-items: flex-end;
-}
-.hive {
-  text-decoration: none;
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  overflow: hidden;
-  max-width: 100%;
-  padding: 0 12px;
-}
-.hive b {
-  font-size: 18px;
-  line-height: 24px;
-}
-.legs {
-  margin-top: -6px;
+/* Room for the hives while they are drawn: what stands below does not jump. */
+.drawn:empty {
+  min-height: 300px;
 }
 .days {
   display: grid;

@@ -4,7 +4,7 @@ import { streaked } from '../../../fixtures/heldOut.js';
 import { fixedDabs } from '../../../fixtures/dabs.js';
 import { type Trouble, troubledComb, TROUBLES } from '../../../fixtures/third.js';
 import { faceShares } from '../face.js';
-import type { Shares } from '../../records/vocabulary/comb.js';
+import type { Shares } from '../../records/vocabulary/combShapes.js';
 import { readPhoto } from './readPhoto.js';
 
 type Read = { off: number } | { why: string };

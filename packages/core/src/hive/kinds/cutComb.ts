@@ -1,13 +1,12 @@
 import { hiveSay } from '../says.js';
 import type { HiveKind } from '../kind.js';
-import { SUPER_KIND, superCompartment, superSchema, type SuperGeometry } from './supers.js';
+import { SUPER_KIND, superCompartment, type SuperGeometry } from './supers.js';
 
 /** A shallow super with thin sheets or none, for comb honey in pieces. */
 export const cutCombHive: HiveKind<SuperGeometry> = {
   ...SUPER_KIND,
   kind: 'cut-comb',
   name: hiveSay('hiveName.cut-comb'),
-  geometrySchema: superSchema,
   defaults: {
     broodBoxes: 1,
     supers: 1,

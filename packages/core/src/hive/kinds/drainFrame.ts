@@ -1,6 +1,6 @@
 import { hiveSay } from '../says.js';
 import { straight, type HiveKind } from '../kind.js';
-import { SUPER_KIND, superCompartment, superSchema, type SuperGeometry } from './supers.js';
+import { SUPER_KIND, superCompartment, type SuperGeometry } from './supers.js';
 
 /**
  * Plastic at each end of a frame, above its cells and below them where the channel runs, mm.
@@ -18,7 +18,6 @@ export const drainFrameHive: HiveKind<SuperGeometry> = {
   ...SUPER_KIND,
   kind: 'drain-frame',
   name: hiveSay('hiveName.drain-frame'),
-  geometrySchema: superSchema,
   defaults: {
     broodBoxes: 1,
     supers: 1,

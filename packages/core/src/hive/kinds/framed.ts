@@ -1,14 +1,9 @@
-import { z } from 'zod';
 import { hiveSay } from '../says.js';
-import { refuses } from '../../say/field.js';
+import { fieldSay } from '../../say/field.js';
 import type { HiveKind } from '../kind.js';
-import { SUPER_KIND, superCompartment, superShape } from './supers.js';
+import { SUPER_KIND, superCompartment, type SuperGeometry } from './supers.js';
 
-const schema = z.strictObject({
-  ...superShape,
-  sheet: z.enum(['none', 'starter', 'plastic'], refuses('field.choose-foundation')),
-});
-export type FramedGeometry = z.infer<typeof schema>;
+export type FramedGeometry = SuperGeometry & { sheet: 'none' | 'starter' | 'plastic' };
 
 /**
  * A super of wooden frames for crushing: comb cut out above a starter strip, or scraped from a
@@ -18,7 +13,6 @@ export const framedHive: HiveKind<FramedGeometry> = {
   ...SUPER_KIND,
   kind: 'framed',
   name: hiveSay('hiveName.framed'),
-  geometrySchema: schema,
   defaults: {
     broodBoxes: 1,
     supers: 1,
@@ -38,6 +32,8 @@ export const framedHive: HiveKind<FramedGeometry> = {
         { value: 'starter', label: hiveSay('hive.starter-strip') },
         { value: 'plastic', label: hiveSay('hive.plastic-sheet') },
       ],
+      says: fieldSay('field.choose-foundation'),
+      mayBeUnsaid: false,
     },
   ],
   compartment: superCompartment,

@@ -1,15 +1,10 @@
-import { z } from 'zod';
 import { hiveSay } from '../says.js';
-import { count, mm, sealedThicknessMm, straight, type HiveKind } from '../kind.js';
+import { sealedThicknessMm, straight, type HiveKind } from '../kind.js';
 
-const schema = z.strictObject({
-  boxes: count(1, 9, hiveSay('hive.boxes')),
-  combsPerBox: count(4, 12, hiveSay('hive.combs-across')),
-  combPitchMm: mm(28, 45, hiveSay('hive.comb-spacing')),
-  boxWidthMm: mm(200, 450, hiveSay('hive.width-inside')),
-  boxDepthMm: mm(100, 300, hiveSay('hive.depth-box')),
-});
-export type PileBoxGeometry = z.infer<typeof schema>;
+export type PileBoxGeometry = Record<
+  'boxes' | 'combsPerBox' | 'combPitchMm' | 'boxWidthMm' | 'boxDepthMm',
+  number
+>;
 
 /**
  * Square boxes 300 wide and 185 deep with two crossbars and no top bars; combs run through the
@@ -21,7 +16,6 @@ export const pileBoxHive: HiveKind<PileBoxGeometry> = {
   unitTaken: 'box',
   carrier: 'box',
   bee: 'honeybee',
-  geometrySchema: schema,
   defaults: { boxes: 4, combsPerBox: 8, combPitchMm: 36, boxWidthMm: 300, boxDepthMm: 185 },
   measures: [
     { key: 'boxes', label: hiveSay('hive.boxes'), low: 1, high: 9 },

@@ -1,20 +1,20 @@
-import { z } from 'zod';
 import { hiveSay } from '../says.js';
-import { refuses } from '../../say/field.js';
-import { count, mm, straight, type HiveKind } from '../kind.js';
+import { fieldSay } from '../../say/field.js';
+import { straight, type HiveKind } from '../kind.js';
 
-const schema = z.strictObject({
-  boxWidthMm: mm(80, 400, hiveSay('hive.width-inside')),
-  broodDepthMm: mm(80, 300, hiveSay('hive.depth-brood-box')),
-  superDepthMm: mm(30, 150, hiveSay('hive.depth-honey-super')),
-  supers: count(0, 3, hiveSay('hive.honey-supers')),
-  potGroups: count(1, 6, hiveSay('hive.groups-pots')),
-  potWidthMm: mm(8, 50, hiveSay('hive.pot-width')),
-  potHeightMm: mm(8, 60, hiveSay('hive.pot-height')),
+export type StinglessGeometry = Record<
+  | 'boxWidthMm'
+  | 'broodDepthMm'
+  | 'superDepthMm'
+  | 'supers'
+  | 'potGroups'
+  | 'potWidthMm'
+  | 'potHeightMm',
+  number
+> & {
   /** Over which corner of the brood box the way up to the supers is. */
-  hole: z.enum(['left', 'middle', 'right'], refuses('field.left-middle-right')).default('right'),
-});
-export type StinglessGeometry = z.infer<typeof schema>;
+  hole: 'left' | 'middle' | 'right';
+};
 
 /** A box of stingless bees: brood below, never opened, a honey super above it by a small hole. */
 export const stinglessHive: HiveKind<StinglessGeometry> = {
@@ -23,7 +23,6 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
   unitTaken: 'pots',
   carrier: 'cluster',
   bee: 'stingless',
-  geometrySchema: schema,
   defaults: {
     boxWidthMm: 190,
     broodDepthMm: 150,
@@ -58,6 +57,8 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
         { value: 'middle', label: hiveSay('hive.in-middle') },
         { value: 'right', label: hiveSay('hive.at-right') },
       ],
+      says: fieldSay('field.left-middle-right'),
+      mayBeUnsaid: true,
     },
   ],
   handles: { places: 'potGroups', depthMm: 'superDepthMm', boxes: 'supers' },

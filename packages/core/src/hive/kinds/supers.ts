@@ -1,10 +1,7 @@
-import { z } from 'zod';
 import { hiveSay } from '../says.js';
 import type { CombOutline } from '../../comb/outline.js';
 import {
   EDGE_GAP_MM,
-  count,
-  mm,
   sealedThicknessMm,
   straight,
   type CompartmentShape,
@@ -13,17 +10,16 @@ import {
 } from '../kind.js';
 
 /** Measures shared by the kinds that set supers over closed brood boxes. */
-export const superShape = {
-  broodBoxes: count(1, 3, hiveSay('hive.brood-boxes')),
-  supers: count(0, 6, hiveSay('hive.supers')),
-  framesPerSuper: count(4, 13, hiveSay('hive.frames-in-super')),
-  framePitchMm: mm(30, 80, hiveSay('hive.frame-pitch')),
-  combWidthMm: mm(150, 480, hiveSay('hive.comb-width')),
-  superDepthMm: mm(80, 330, hiveSay('hive.depth-super')),
-  broodDepthMm: mm(150, 400, hiveSay('hive.depth-brood-box')),
-};
-export const superSchema = z.strictObject(superShape);
-export type SuperGeometry = z.infer<typeof superSchema>;
+export type SuperGeometry = Record<
+  | 'broodBoxes'
+  | 'supers'
+  | 'framesPerSuper'
+  | 'framePitchMm'
+  | 'combWidthMm'
+  | 'superDepthMm'
+  | 'broodDepthMm',
+  number
+>;
 
 const SUPER_MEASURES: readonly Measure[] = [
   { key: 'broodBoxes', label: hiveSay('hive.brood-boxes'), low: 1, high: 3 },

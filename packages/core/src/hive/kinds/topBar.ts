@@ -1,29 +1,13 @@
 import { tableOf } from '../../units/known.js';
-import { z } from 'zod';
 import { hiveSay } from '../says.js';
-import { whole } from '../../say/limits.js';
-import { refuses } from '../../say/field.js';
-import { count, mm, sealedThicknessMm, type HiveKind } from '../kind.js';
+import { fieldSay } from '../../say/field.js';
+import { sealedThicknessMm, type HiveKind } from '../kind.js';
 
 /** Measures of a horizontal top-bar hive, in mm; bars are counted from the entrance. */
-export const topBarGeometrySchema = z
-  .strictObject({
-    bars: whole(5, 60),
-    barWidthMm: mm(28, 45, hiveSay('hive.bar-width')),
-    combDepthMm: mm(100, 500, hiveSay('hive.comb-depth')),
-    topWidthMm: mm(150, 700, hiveSay('hive.top-width')),
-    bottomWidthMm: mm(50, 700, hiveSay('hive.bottom-width')),
-    followerAfterBar: count(1, 60, hiveSay('hive.follower-board-behind-bar')),
-  })
-  .refine((g) => g.followerAfterBar <= g.bars, {
-    message: refuses('field.board-within-bars'),
-    path: ['followerAfterBar'],
-  })
-  .refine((g) => g.bottomWidthMm <= g.topWidthMm, {
-    message: refuses('field.comb-wider-above'),
-    path: ['bottomWidthMm'],
-  });
-export type TopBarGeometry = z.infer<typeof topBarGeometrySchema>;
+export type TopBarGeometry = Record<
+  'bars' | 'barWidthMm' | 'combDepthMm' | 'topWidthMm' | 'bottomWidthMm' | 'followerAfterBar',
+  number
+>;
 
 /**
  * A common size: 22 bars of 36 mm, combs 400 wide at the bar, 250 below, 204 deep. Every measure is
@@ -62,7 +46,6 @@ export const topBarHive: HiveKind<TopBarGeometry> = {
   unitTaken: 'comb',
   carrier: 'bar',
   bee: 'honeybee',
-  geometrySchema: topBarGeometrySchema,
   defaults: TOP_BAR_DEFAULTS,
   measures: [
     { key: 'bars', label: hiveSay('hive.number-bars'), low: 5, high: 60 },
@@ -70,9 +53,27 @@ export const topBarHive: HiveKind<TopBarGeometry> = {
     { key: 'combDepthMm', label: hiveSay('hive.comb-depth'), unit: 'mm', low: 100, high: 500 },
     { key: 'topWidthMm', label: hiveSay('hive.top-width'), unit: 'mm', low: 150, high: 700 },
     { key: 'bottomWidthMm', label: hiveSay('hive.bottom-width'), unit: 'mm', low: 50, high: 700 },
-    { key: 'followerAfterBar', label: hiveSay('hive.bars-in-front-board'), low: 1, high: 60 },
+    {
+      key: 'followerAfterBar',
+      label: hiveSay('hive.bars-in-front-board'),
+      refusedAs: hiveSay('hive.follower-board-behind-bar'),
+      low: 1,
+      high: 60,
+    },
   ],
   choices: [],
+  relations: [
+    {
+      key: 'followerAfterBar',
+      holds: (g) => g.followerAfterBar <= g.bars,
+      says: fieldSay('field.board-within-bars'),
+    },
+    {
+      key: 'bottomWidthMm',
+      holds: (g) => g.bottomWidthMm <= g.topWidthMm,
+      says: fieldSay('field.comb-wider-above'),
+    },
+  ],
   handles: null,
   boxesAtStart: () => [],
   compartment: (g) => ({

@@ -1,15 +1,10 @@
-import { z } from 'zod';
 import { hiveSay } from '../says.js';
-import { count, mm, sealedThicknessMm, straight, type HiveKind } from '../kind.js';
+import { sealedThicknessMm, straight, type HiveKind } from '../kind.js';
 
-const schema = z.strictObject({
-  boxes: count(1, 8, hiveSay('hive.boxes')),
-  barsPerBox: count(4, 14, hiveSay('hive.bars-in-box')),
-  barPitchMm: mm(28, 45, hiveSay('hive.bar-pitch')),
-  boxWidthMm: mm(150, 500, hiveSay('hive.width-inside')),
-  boxDepthMm: mm(100, 400, hiveSay('hive.depth-box')),
-});
-export type WarreGeometry = z.infer<typeof schema>;
+export type WarreGeometry = Record<
+  'boxes' | 'barsPerBox' | 'barPitchMm' | 'boxWidthMm' | 'boxDepthMm',
+  number
+>;
 
 /**
  * Boxes 300 wide and 210 deep inside with eight bars at 36 mm; new boxes go in below, the box on
@@ -21,7 +16,6 @@ export const warreHive: HiveKind<WarreGeometry> = {
   unitTaken: 'box',
   carrier: 'bar',
   bee: 'honeybee',
-  geometrySchema: schema,
   defaults: { boxes: 3, barsPerBox: 8, barPitchMm: 36, boxWidthMm: 300, boxDepthMm: 210 },
   measures: [
     { key: 'boxes', label: hiveSay('hive.boxes'), low: 1, high: 8 },

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { keysOf, standsIn } from '../../../fixtures/keysOf.js';
 import { type Change, DAY, situation } from '../../../fixtures/situations.js';
 import { addDays } from '../../units/dates.js';
-import type { ColonyFact, SupersOn } from '../../records/colony.js';
+import type { ColonyFact } from '../../records/colony.js';
+import type { SupersOn } from '../../records/vocabulary/colony.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 import { treated } from './treated.js';
 

@@ -1,4 +1,4 @@
-import { sayRecord } from '../../say/say.js';
+import { sayRecord } from '../../say/sayRecord.js';
 import { z } from 'zod';
 import { text, instant, id, number } from '../vocabulary/fields.js';
 

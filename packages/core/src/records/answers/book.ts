@@ -1,4 +1,4 @@
-import { sayRecord } from '../../say/say.js';
+import { sayRecord } from '../../say/sayRecord.js';
 import { z } from 'zod';
 import { refuses } from '../../say/field.js';
 import { CRUSH_METHODS } from '../vocabulary/bench.js';

@@ -1,4 +1,4 @@
-import { sayRecord } from '../../say/say.js';
+import { sayRecord } from '../../say/sayRecord.js';
 import { z } from 'zod';
 import { batchDetailRecord, batchRecord } from '../harvestViews.js';
 import { hiveRecord, siteRecord, lookRecord, photoRecord } from '../hiveViews.js';

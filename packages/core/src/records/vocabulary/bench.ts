@@ -1,6 +1,3 @@
-import { z } from 'zod';
-import { instant, number } from './fields.js';
-
 /** How vessels stand on each other while honey drains. */
 export const ARRANGEMENTS = [
   'holed-bucket',
@@ -21,13 +18,16 @@ export const FINENESS = ['coarse', 'middle', 'fine'] as const;
 /** How finely the comb was broken, within its method. */
 export type Fineness = (typeof FINENESS)[number];
 
-export const streamReadingRecord = z.strictObject({ at: instant, g: number });
-/** One reading of a scale as it came, net grams where its tare was known. */
-export type StreamReading = z.infer<typeof streamReadingRecord>;
+export const DRAIN_EVENT_KINDS = [
+  'stir',
+  'mash',
+  'draw-off',
+  'temperature',
+  'warm',
+  'warm-end',
+  'press',
+  'skim',
+  'moisture',
+] as const;
 
-export const crushPaceRecord = z.partialRecord(
-  z.enum(CRUSH_METHODS),
-  z.strictObject({ minutesPerKg: number, times: number }),
-);
-/** The household's own pace by method. */
-export type CrushPace = z.infer<typeof crushPaceRecord>;
+export type DrainEventKind = (typeof DRAIN_EVENT_KINDS)[number];

@@ -1,4 +1,4 @@
-import { sayRecord } from '../../say/say.js';
+import { sayRecord } from '../../say/sayRecord.js';
 import { z } from 'zod';
 import { id, text, day, number, range } from './fields.js';
 import { HIVE_KIND_NAMES } from './hive.js';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { sayRecord } from '../../say/say.js';
+import { sayRecord } from '../../say/sayRecord.js';
 import { day, number } from './fields.js';
 
 export const boxEventRecord = z.strictObject({

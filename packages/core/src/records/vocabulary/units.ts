@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /**
  * What a household measures in, each kind of quantity by itself: kilograms with Fahrenheit is
  * common. US and imperial pints, quarts and gallons differ by a fifth and are never one choice.
@@ -12,14 +10,10 @@ export const UNIT_CHOICES = {
   speed: ['kilometres', 'miles'],
 } as const;
 
-export const unitsSchema = z.strictObject({
-  mass: z.enum(UNIT_CHOICES.mass),
-  temperature: z.enum(UNIT_CHOICES.temperature),
-  length: z.enum(UNIT_CHOICES.length),
-  volume: z.enum(UNIT_CHOICES.volume),
-  speed: z.enum(UNIT_CHOICES.speed),
-});
-export type Units = z.infer<typeof unitsSchema>;
+/** The unit of each kind of quantity. */
+export type Units = {
+  [Kind in keyof typeof UNIT_CHOICES]: (typeof UNIT_CHOICES)[Kind][number];
+};
 /** A kind of quantity whose unit a household chooses. */
 export type Dimension = keyof Units;
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { sayRecord } from '../../say/say.js';
+import { sayRecord } from '../../say/sayRecord.js';
 import { text, day, number } from './fields.js';
 
 /** The questions a comb is asked, each in a file of its own under questions/. */
