@@ -52,8 +52,22 @@ const pwa = VitePWA({
   },
 });
 
-/** What no first screen needs is not laid into what every screen loads. */
-const OWN_CHUNKS = [{ name: 'schemas', test: /node_modules[\\/]zod/ }];
+/**
+ * Few files, by when they are needed: a poor line waits longer for many small ones than for some
+ * bytes more. Schemas come where something is written, what comes with the first screen is one
+ * file, and small things that several stages share are another.
+ */
+const CHUNKS = [
+  { name: 'schemas', test: /node_modules[\\/]zod/, priority: 3 },
+  { name: 'first', tags: ['$initial'], priority: 2 },
+  {
+    name: 'stages',
+    test: /packages|primevue|primeuix/,
+    minShareCount: 4,
+    maxModuleSize: 15_000,
+    priority: 1,
+  },
+];
 
 export default defineConfig({
   plugins: [vue(), pwa],
@@ -63,6 +77,6 @@ export default defineConfig({
   build: {
     target: 'es2022',
     chunkSizeWarningLimit: 600,
-    rolldownOptions: { output: { codeSplitting: { groups: OWN_CHUNKS } } },
+    rolldownOptions: { output: { codeSplitting: { groups: CHUNKS } } },
   },
 });

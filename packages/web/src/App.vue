@@ -11,7 +11,7 @@ import { beginToListen, hearDoing } from './house/doing.js';
 import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
 import { useMe } from './house/useHouse.js';
-import { listen, useRefresh, useRules } from './api/queries.js';
+import { listen, useReadAnew, useRefresh, useRules } from './api/queries.js';
 import { hearHouseLanguage } from './words/language.js';
 import { currency, householdUnits } from './words/units.js';
 import { mindMissingScreens } from './shell/missingScreen.js';
@@ -23,6 +23,7 @@ const ui = useUi();
 const route = useRoute();
 const router = useRouter();
 const refresh = useRefresh();
+const readAnew = useReadAnew();
 const { data: rulesVersion } = useRules();
 let hasBegun = false;
 watch(
@@ -119,7 +120,7 @@ onMounted(() => {
     if (by) ui.say(tell('App.something-was-written', { by }));
   };
   listen(heard, hearDoing, beginToListen);
-  void mindOutbox({ refresh, say: ui.say });
+  void mindOutbox({ readAnew, say: ui.say });
   mindMissingScreens(router, () => ui.say(tell('App.screen-not-here-yet')));
 });
 onUnmounted(() => window.removeEventListener('keydown', onKey));

@@ -1,7 +1,8 @@
-import { learnEverything } from './words/learned.js';
+import { learnStage } from './words/learned.js';
 import { tell } from './words/tell.js';
 import type { Stage } from '@furrow/core';
-import { createRouter, createWebHistory } from 'vue-router';
+import { createRouter, createWebHistory, type RouteRecordNormalized } from 'vue-router';
+import TodayView from './today/TodayView.vue';
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -11,7 +12,7 @@ declare module 'vue-router' {
   }
 }
 
-/** One route a stage, each loaded when first opened. */
+/** One route a stage, each but Today loaded when first opened. */
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
@@ -19,7 +20,8 @@ export const router = createRouter({
       path: '/',
       name: 'today',
       meta: { title: tell('common.today') },
-      component: () => import('./today/TodayView.vue'),
+      // The first screen of most days, and so a part of what is loaded first.
+      component: TodayView,
     },
     {
       path: '/hives/new',
@@ -120,7 +122,16 @@ export const router = createRouter({
   ],
 });
 
-/** Today says what is learned at once; what the other screens say comes with the first of them. */
+/** Today says what is learned at once; what another screen says is learned before it is opened. */
 router.beforeEach(async (to) => {
-  if (to.name !== 'today') await learnEverything();
+  if (to.name === 'today') return;
+  // The screen comes beside its words; one that does not come is told of when it is opened.
+  void fetchScreen(to.matched.at(-1))?.catch(() => undefined);
+  await learnStage(to.meta.stage);
 });
+
+/** Begins to fetch a screen, as opening it would. */
+function fetchScreen(record: RouteRecordNormalized | undefined): Promise<unknown> | null {
+  const screen = record?.components?.default;
+  return typeof screen === 'function' ? (screen as () => Promise<unknown>)() : null;
+}

@@ -34,7 +34,7 @@ async function page(): Promise<Page> {
     sent.push({ id, line: payload.line, ...(again ? { again } : {}) });
     return answer();
   });
-  await opened.mindOutbox({ refresh, say: (text) => void told.push(text) });
+  await opened.mindOutbox({ readAnew: refresh, say: (text) => void told.push(text) });
   return opened;
 }
 const tick = (line: string) => ({

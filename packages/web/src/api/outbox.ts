@@ -152,11 +152,11 @@ export async function tryAgain(sequence: number, isAnother = false): Promise<voi
 
 /** What the page does with what the outbox tells. */
 interface Minded {
-  /** Reads anew what stands here. */
-  refresh: () => Promise<void>;
+  /** Reads anew what stands here; done when it stands there. */
+  readAnew: () => Promise<void>;
   say: (text: string, commandId: string) => void;
 }
-let minded: Minded = { refresh: async () => undefined, say: () => undefined };
+let minded: Minded = { readAnew: async () => undefined, say: () => undefined };
 
 const FIRST_PAUSE_MS = 2000;
 const LONGEST_PAUSE_MS = 60_000;
@@ -211,7 +211,7 @@ function later(): void {
 async function readAnew(): Promise<void> {
   const sent = list.value.filter(({ state }) => state === 'sent');
   if (!sent.length) return;
-  await minded.refresh();
+  await minded.readAnew();
   if (useAwaySince().value !== null) return;
   list.value = list.value.filter((e) => !sent.some(({ sequence }) => sequence === e.sequence));
 }

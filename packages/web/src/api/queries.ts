@@ -151,16 +151,35 @@ export const useBoxHistory = (hiveId: Ref<string>) =>
     queryFn: () => items(`/hives/${hiveId.value}/boxHistory`)(),
   });
 
+type Client = ReturnType<typeof useQueryClient>;
+/** Asks everything again, so that what comes was asked for after now. */
+async function askAgain(client: Client): Promise<void> {
+  // A first answer still under way may be older than what is told here, and is not asked for
+  // twice by itself.
+  const first = client.isFetching({ predicate: (query) => query.state.data === undefined }) > 0;
+  await client.invalidateQueries();
+  if (first) await client.invalidateQueries();
+}
+
 /** Asks everything again that may have changed by a write. */
 export function useRefresh(): () => Promise<void> {
   const client = useQueryClient();
   return async () => {
-    // A first answer still under way may be older than what is told here, and is not asked for
-    // twice by itself.
-    const first = client.isFetching({ predicate: (query) => query.state.data === undefined }) > 0;
-    await client.invalidateQueries();
-    if (first) await client.invalidateQueries();
-    await settled(client);
+    await askAgain(client);
+    await settled(client, SETTLED_WITHIN_MS);
+  };
+}
+
+/**
+ * The same, and waits until all of it stands on the screen however long that takes: what a device
+ * shows of its own in place of an answer goes only then. Given up where the house is away.
+ */
+export function useReadAnew(): () => Promise<void> {
+  const client = useQueryClient();
+  return async () => {
+    await askAgain(client);
+    await settled(client, READ_WITHIN_MS);
+    await nextTick();
   };
 }
 
@@ -171,22 +190,29 @@ export function useRefresh(): () => Promise<void> {
 export function useSettled(): () => Promise<void> {
   const client = useQueryClient();
   return async () => {
-    await settled(client);
+    await settled(client, SETTLED_WITHIN_MS);
     await nextTick();
   };
 }
 
 const SETTLE_STEP_MS = 20;
-const SETTLE_STEPS = 60;
+const SETTLED_WITHIN_MS = 1200;
+const READ_WITHIN_MS = 30_000;
 /**
- * Waits, at most a little over a second, until what is on the screen was read to its end. An answer
- * that was under way is dropped when another write asks anew: whoever waited for it would go on
- * with what stood before.
+ * Waits, so long at most, until what is on the screen was read to its end. An answer that was under
+ * way is dropped when another write asks anew: whoever waited for it would go on with what stood
+ * before.
  */
-async function settled(client: ReturnType<typeof useQueryClient>): Promise<void> {
-  for (let i = 0; i < SETTLE_STEPS && client.isFetching({ type: 'active' }) > 0; i++)
+async function settled(client: Client, withinMs: number): Promise<void> {
+  const until = Date.now() + withinMs;
+  const isUnderWay = (): boolean =>
+    client.isFetching({ type: 'active' }) > 0 && useAwaySince().value === null;
+  while (isUnderWay() && Date.now() < until)
     await new Promise((done) => setTimeout(done, SETTLE_STEP_MS));
 }
+
+/** How long the first screen is read and drawn before anything is asked twice. */
+const FIRST_SCREEN_MS = 3000;
 
 /** Listens to the server: something was written, here or on another screen. */
 export function listen(
@@ -210,9 +236,11 @@ export function listen(
     hearDoing(doing);
   });
   // What was written between the first answer and this line standing, or while the server was away,
-  // was not heard.
+  // was not heard. The first screen has the line to itself until it stands.
+  let waitMs = FIRST_SCREEN_MS;
   source.addEventListener('open', () => {
-    refresh(null);
+    setTimeout(() => refresh(null), waitMs);
+    waitMs = 0;
     opened();
   });
 }

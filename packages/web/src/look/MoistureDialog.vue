@@ -45,13 +45,9 @@ const instrument = computed(() => ({
   ...(highC.value === null ? {} : { instrumentHighC: highC.value }),
 }));
 const compensated = ref(remembered.temperatureCompensated ?? true);
-watch(
-  visible,
-  (open) => {
-    if (open) [value.value, side.value, kept.value] = [null, props.side, []];
-  },
-  { immediate: true },
-);
+watch(visible, (open) => {
+  if (open) [value.value, side.value, kept.value] = [null, props.side, []];
+});
 const scales = [
   { label: tell('MoistureDialog.water'), value: 'moisture' },
   { label: 'Brix %', value: 'brix' },

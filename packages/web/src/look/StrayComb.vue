@@ -28,16 +28,12 @@ const capped = ref('');
 const open = ref('');
 const fitted = ref(false);
 const tried = ref(false);
-watch(
-  visible,
-  (shown) => {
-    if (!shown) return;
-    [queen.value, fitted.value, tried.value] = [false, false, false];
-    [capped.value, open.value] = ['', ''];
-    brood.value = swarm.value = refusal.value = null;
-  },
-  { immediate: true },
-);
+watch(visible, (shown) => {
+  if (!shown) return;
+  [queen.value, fitted.value, tried.value] = [false, false, false];
+  [capped.value, open.value] = ['', ''];
+  brood.value = swarm.value = refusal.value = null;
+});
 const grams = (text: string): number =>
   text.trim() === '' ? 0 : (gramsOf(text, householdUnits.value, 'small') ?? -1);
 /** The units a weight may be said in; a bare number is of the small one. */

@@ -32,17 +32,13 @@ const on = ref('');
 const note = ref('');
 const grossG = ref<number | null>(null);
 const tareG = ref<number | null>(null);
-watch(
-  visible,
-  (shown) => {
-    if (!shown) return;
-    what.value = props.stands ?? 'comb';
-    from.value = props.hiveId;
-    // The day is asked, never taken: it dates the harvest in the book.
-    [on.value, note.value, grossG.value, tareG.value] = ['', '', null, null];
-  },
-  { immediate: true },
-);
+watch(visible, (shown) => {
+  if (!shown) return;
+  what.value = props.stands ?? 'comb';
+  from.value = props.hiveId;
+  // The day is asked, never taken: it dates the harvest in the book.
+  [on.value, note.value, grossG.value, tareG.value] = ['', '', null, null];
+});
 /** What keeps the key shut. */
 const missing = computed(() => {
   if (!on.value) return tell('BegunDialog.when-was-it-taken');

@@ -29,9 +29,7 @@ const sites = computed(() => {
 });
 /** Judging takes its time, and no verdict turns from one minute to the next: by the end of these. */
 const JUDGED_EVERY_MS = 600_000;
-const judgedAt = computed(
-  () => Math.ceil(props.now.getTime() / JUDGED_EVERY_MS) * JUDGED_EVERY_MS,
-);
+const judgedAt = computed(() => Math.ceil(props.now.getTime() / JUDGED_EVERY_MS) * JUDGED_EVERY_MS);
 const combs = computed(() => {
   const at = new Date(judgedAt.value).toISOString();
   return new Map(
