@@ -27,6 +27,7 @@ import { benchBook } from './benchBook.js';
 import { benchCoverage } from './benchCoverage.js';
 import { benchKnife } from './benchKnife.js';
 import { benchScreens } from './benchScreens.js';
+import { benchLoad } from './benchLoad.js';
 import { benchPlan } from './benchPlan.js';
 import { ensureRules } from '../packages/server/src/firstRun.js';
 import { closeDatabase, openDatabase } from '../packages/server/src/store/database.js';
@@ -287,6 +288,8 @@ await post('/hives', {
 });
 await benchBrowser(origin, longId, wideId);
 await benchScreens(origin, hives.items[0].id, hives.items[0].name);
+console.log('First load, a poor line and a slow processor');
+await benchLoad(origin);
 console.log('Book, ten years of a hundred harvests');
 await benchBook(db, time, get, post);
 server.close();

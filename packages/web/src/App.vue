@@ -11,6 +11,7 @@ import { beginToListen, hearDoing } from './house/doing.js';
 import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
 import { useMe } from './house/useHouse.js';
+import { useReadAgain } from './api/failure.js';
 import { listen, useReadAnew, useRefresh, useRules } from './api/queries.js';
 import { hearHouseLanguage } from './words/language.js';
 import { currency, householdUnits } from './words/units.js';
@@ -24,6 +25,7 @@ const route = useRoute();
 const router = useRouter();
 const refresh = useRefresh();
 const readAnew = useReadAnew();
+useReadAgain(refresh);
 const { data: rulesVersion } = useRules();
 let hasBegun = false;
 watch(

@@ -3,7 +3,7 @@ import { flushPromises, mount } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { Refused } from './client.js';
-import { failureOf, useStandsSince } from './failure.js';
+import { failureOf, useReadAgain, useStandsSince } from './failure.js';
 
 const NOON = Date.parse('2026-03-14T12:00:00Z');
 beforeEach(() => vi.useFakeTimers({ now: NOON, toFake: ['Date'] }));
@@ -25,6 +25,7 @@ function screen(answers: (string | Error)[]) {
       },
     });
     const [failure, since] = [failureOf(read), useStandsSince()];
+    useReadAgain(() => client.refetchQueries());
     return () => h('p', failure.value?.message ?? `${read.data.value} ${since.value ?? 'now'}`);
   });
   const shown = mount(Screen, { global: { plugins: [[VueQueryPlugin, { queryClient: client }]] } });
@@ -59,5 +60,16 @@ describe('a screen', () => {
     const { again } = screen(['Aroeira', gone]);
     await flushPromises();
     expect(await again()).toBe('There is no such harvest.');
+  });
+
+  it('asks again by itself where a read broke off though the house is there', async () => {
+    vi.useFakeTimers({ now: NOON, toFake: ['Date', 'setInterval', 'clearInterval'] });
+    const { shown, again } = screen(['Aroeira', away, 'Aroeira, taken']);
+    await flushPromises();
+    expect(await again()).toBe(`Aroeira ${NOON}`);
+    vi.advanceTimersByTime(5000);
+    await flushPromises();
+    expect(shown.text()).toBe('Aroeira, taken now');
+    shown.unmount();
   });
 });

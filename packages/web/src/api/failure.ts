@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { computed, onScopeDispose, ref, type ComputedRef, type Ref } from 'vue';
+import { useAwaySince } from './away.js';
 import { Refused } from './client.js';
 
 /** A read, as far as it says whether it failed, and whether it ever answered. */
@@ -43,4 +44,18 @@ export function useStandsSince(): Ref<number | null> {
   onScopeDispose(cache.subscribe(look));
   look();
   return since;
+}
+
+/** How often what could not be read anew is asked for again while the house is there, ms. */
+const AGAIN_MS = 5000;
+/**
+ * Asks again as long as something on the screen is older than it should be although the house
+ * answers: a read may break off in the very moment in which the house comes back.
+ */
+export function useReadAgain(refresh: () => Promise<void>): void {
+  const since = useStandsSince();
+  const again = setInterval(() => {
+    if (since.value !== null && useAwaySince().value === null) void refresh();
+  }, AGAIN_MS);
+  onScopeDispose(() => clearInterval(again));
 }
