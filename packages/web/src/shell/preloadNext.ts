@@ -1,6 +1,7 @@
 import { STAGES, type Stage } from '@furrow/core';
 import type { Router, RouteRecordRaw } from 'vue-router';
 import { useAwaySince } from '../api/away.js';
+import { learnEverything } from '../words/learned.js';
 
 /** How long a screen has the line to itself before the next one is fetched. */
 const ALONE_MS = 4000;
@@ -16,7 +17,11 @@ async function fetchStage(routes: readonly RouteRecordRaw[], stage: Stage): Prom
   if (useAwaySince().value !== null) return;
   const route = routes.find(({ name }) => name === stage);
   if (typeof route?.component !== 'function') return;
-  await (route.component as () => Promise<unknown>)().catch(() => undefined);
+  const fetchScreen = route.component as () => Promise<unknown>;
+  // Some of its words are said as it comes.
+  await learnEverything()
+    .then(fetchScreen)
+    .catch(() => undefined);
 }
 
 /**
