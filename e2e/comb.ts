@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { Locator, Page } from '@playwright/test';
 import { cellAt, classOf, unpackFace } from '../packages/core/src/comb/face.js';
-import type { StoredFace } from '../packages/core/src/records/vocabulary/comb.js';
+import type { StoredFace } from '../packages/core/src/records/vocabulary/combShapes.js';
 import { faceToPicture, project, type Quad } from '../packages/core/src/comb/photo/perspective.js';
 import { boxAtRest } from './boxAtRest.js';
 
