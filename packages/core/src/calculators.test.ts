@@ -1,4 +1,4 @@
-import { english } from '../fixtures/english.js';
+import { sayingLine } from '../fixtures/said.js';
 import { describe, expect, it } from 'vitest';
 import { BadInput, pathText } from './badInput.js';
 import { CALCULATORS, calculate, calculatorSchemas } from './calculators.js';
@@ -167,24 +167,28 @@ function refusalIn(name: string, input: unknown): string {
   try {
     calculate(name, input);
   } catch (error) {
-    if (error instanceof BadInput && error.says) return english(error.says);
+    if (error instanceof BadInput && error.says) return sayingLine(error.says);
     throw error;
   }
   return 'nothing';
 }
 
-describe('the words of a refusal', () => {
+describe('what is said of a refusal', () => {
   it.each<[string, unknown, string]>([
-    ['honey-properties', { moisturePercent: 18 }, 'This is missing.'],
-    ['honey-properties', { moisturePercent: '18', temperatureC: 20 }, 'A number is needed here.'],
+    ['honey-properties', { moisturePercent: 18 }, 'field.missing'],
+    ['honey-properties', { moisturePercent: '18', temperatureC: 20 }, 'field.number-needed'],
+    ['honey-properties', { moisturePercent: Infinity, temperatureC: 20 }, 'field.finite-number'],
     [
-      'honey-properties',
-      { moisturePercent: Infinity, temperatureC: 20 },
-      'A finite number is needed here.',
+      'honey-keeping',
+      { moisturePercent: 18, bee: 'wasp' },
+      'field.one-of {values: honeybee, stingless}',
     ],
-    ['honey-keeping', { moisturePercent: 18, bee: 'wasp' }, 'One of honeybee, stingless.'],
-    ['honey-heat', { exposures: 5 }, 'A list is needed here.'],
-    ['jar-fill', [], 'A record is needed here.'],
-    ['honey-moisture', { moisturePercent: 18, scale: 'brix' }, '"scale" is not a field here.'],
-  ])('%s %j: %s', (name, input, sentence) => expect(refusalIn(name, input)).toBe(sentence));
+    ['honey-heat', { exposures: 5 }, 'field.list-needed'],
+    ['jar-fill', [], 'field.record-needed'],
+    [
+      'honey-moisture',
+      { moisturePercent: 18, scale: 'brix' },
+      'field.unknown-field {field: scale}',
+    ],
+  ])('%s %j: %s', (name, input, line) => expect(refusalIn(name, input)).toBe(line));
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { expectSaid as expect } from '../../fixtures/said.js';
 import { BadInput } from '../badInput.js';
 import { mayFeed, type FeedQuestion } from './feedCheck.js';
 import { brixOfGravity, gravityOfBrix, mustToGravity, rinseHolds } from './rinse.js';
@@ -73,23 +73,27 @@ describe('feeding back', () => {
     });
   it('is for the one colony it all came from, after a look at its brood', () => {
     expect(ask({})).toMatchObject({ may: true });
-    expect(ask({}).reason).toMatch(/local rules/);
+    expect(ask({}).reason).toMatch('book.feed.may');
   });
   it.each([
-    ['unknown', { origins: [] }, /Nothing is known/],
-    ['from outside', { origins: ['h', null] }, /outside the book/],
-    ['of two hives', { origins: ['h', 'k'] }, /other hives/],
-    ['of another', { origins: ['k'] }, /other hives/],
-    ['of a dead colony', { dead: true }, /is gone/],
-    ['of a colony in which disease was found', { sick: true }, /bee inspector/],
-    ['held back', { heldBy: 'Ipê: the brood looked sick.' }, /Held back/],
-    ['never looked at', { broodCheck: null }, /Look first/],
-    ['sick', { broodCheck: { on: '2026-03-10', result: 'sick' as const } }, /bee inspector/],
-    ['not sure', { broodCheck: { on: '2026-03-10', result: 'unsure' as const } }, /look again/],
+    ['unknown', { origins: [] }, 'book.feed.unknown'],
+    ['from outside', { origins: ['h', null] }, 'book.feed.outside'],
+    ['of two hives', { origins: ['h', 'k'] }, 'book.feed.other-hives'],
+    ['of another', { origins: ['k'] }, 'book.feed.other-hives'],
+    ['of a dead colony', { dead: true }, 'book.feed.dead'],
+    ['of a colony in which disease was found', { sick: true }, 'book.feed.disease'],
+    ['held back', { heldBy: 'Ipê: the brood looked sick.' }, 'book.feed.held'],
+    ['never looked at', { broodCheck: null }, 'book.feed.no-look'],
+    ['sick', { broodCheck: { on: '2026-03-10', result: 'sick' as const } }, 'book.feed.sick'],
+    [
+      'not sure',
+      { broodCheck: { on: '2026-03-10', result: 'unsure' as const } },
+      'book.feed.unsure',
+    ],
     [
       'looked at long ago',
       { broodCheck: { on: '2026-01-10', result: 'healthy' as const } },
-      /more than 35 days/,
+      'book.feed.stale {hive: Ipê, on: {date: 2026-01-10}, days: 35}',
     ],
   ])('is blocked with its reason: %s', (_what, more, reason) => {
     expect(ask(more as Partial<FeedQuestion>)).toMatchObject({ may: false });

@@ -1,5 +1,5 @@
 import { describe, it } from 'vitest';
-import { english, expectInEnglish as expect } from '../../fixtures/english.js';
+import { said, expectSaid as expect } from '../../fixtures/said.js';
 import { guessSpreadsheet, readSpreadsheet, type SpreadsheetSettings } from './spreadsheet.js';
 import { SHEET_ROWS_MAX } from '../records/spreadsheet.js';
 
@@ -25,15 +25,13 @@ describe('a sheet that was kept before', () => {
       minutes: null,
     });
     expect(guess).toMatchObject({ honeyUnit: 'kg', waxUnit: 'g', dates: 'day-first' });
-    expect(guess.asks).toEqual(['The column “Cera” names no unit: by its size taken as g of wax.']);
+    expect(guess.asks).toEqual(['book.sheet.no-unit-wax {column: Cera, unit: g}']);
     expect(
       guessSpreadsheet(['when', 'box', 'yield'], [['03/04/2025', 'A', '5']])
-        .asks.map(english)
+        .asks.map(said)
         .join(' '),
-    ).toMatch(/could be read either way.*|names no unit/);
-    expect(guessSpreadsheet(['x', 'y'], []).asks[0]).toMatch(
-      /No column looks like “Date of the harvest”/,
-    );
+    ).toMatch('book.sheet.no-unit-honey');
+    expect(guessSpreadsheet(['x', 'y'], []).asks[0]).toMatch('book.sheet.choose-column');
   });
   it('reads decimal commas and points, and takes a formula for text', () => {
     const found = readSpreadsheet(head, rows, settings(), '2026-03-14');
@@ -65,19 +63,19 @@ describe('a sheet that was kept before', () => {
     ).toBe(Math.round(3.4 * 453.59237));
   });
   it.each([
-    [['31/02/2025', 'Ipê', '3'], 'Data', /no date/],
-    [['', 'Ipê', '3'], 'Data', /No date stands there/],
-    [['01/01/2030', 'Ipê', '3'], 'Data', /future/],
-    [['14/03/2025', '', '3'], 'Colmeia', /No hive/],
-    [['14/03/2025', 'Ipê', 'three'], 'Mel (kg)', /no plain number/],
-    [['14/03/2025', 'Ipê', '1.234,5'], 'Mel (kg)', /thousands mark/],
-    [['14/03/2025', 'Ipê', ''], 'Mel (kg)', /No honey/],
-    [['14/03/2025', 'Ipê', '-3'], 'Mel (kg)', /not between/],
-    [['14/03/2025', 'Ipê', '3', 'x'], 'Cera', /no plain number/],
-  ])('names the row and the column of %j', (row, column, sentence) => {
+    [['31/02/2025', 'Ipê', '3'], 'Data', 'no-date-so'],
+    [['', 'Ipê', '3'], 'Data', 'no-date'],
+    [['01/01/2030', 'Ipê', '3'], 'Data', 'future'],
+    [['14/03/2025', '', '3'], 'Colmeia', 'no-hive'],
+    [['14/03/2025', 'Ipê', 'three'], 'Mel (kg)', 'no-number'],
+    [['14/03/2025', 'Ipê', '1.234,5'], 'Mel (kg)', 'thousands'],
+    [['14/03/2025', 'Ipê', ''], 'Mel (kg)', 'no-honey'],
+    [['14/03/2025', 'Ipê', '-3'], 'Mel (kg)', 'not-between'],
+    [['14/03/2025', 'Ipê', '3', 'x'], 'Cera', 'no-number'],
+  ])('names the row and the column of %j', (row, column, key) => {
     const { problems, harvests } = readSpreadsheet(head, [rows[0], row], settings(), '2026-03-14');
-    expect(problems).toEqual([
-      { line: 3, column, sentence: expect.stringMatching(sentence) as string },
+    expect(problems.map((p) => [p.line, p.column, p.sentence.key])).toEqual([
+      [3, column, `book.sheet.${key}`],
     ]);
     expect(harvests).toHaveLength(1);
   });
@@ -90,7 +88,7 @@ describe('a sheet that was kept before', () => {
     );
     expect(many.harvests).toEqual([]);
     expect(many.problems[0].sentence).toBe(
-      `This sheet has 200,000 rows; at most ${SHEET_ROWS_MAX.toLocaleString('en')} harvests come in at once. Split it by years.`,
+      `book.sheet.too-many {rows: 200000, most: ${SHEET_ROWS_MAX}}`,
     );
     expect(
       readSpreadsheet(head, [['', ' ', '', '', ''], rows[0]], settings(), '2026-03-14').harvests,

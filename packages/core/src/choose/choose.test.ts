@@ -1,5 +1,5 @@
 import { asWritten } from '../say/say.js';
-import { english } from '../../fixtures/english.js';
+import { said } from '../../fixtures/said.js';
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { comb, hive, household, JARS, manyHives, solver, VESSELS } from '../../fixtures/chooser.js';
@@ -259,8 +259,8 @@ describe('the best set', () => {
   });
   it('says where the need is above all stores', () => {
     const model = chooseModel([hive([comb('a', 2)], 9)], ask(), household());
-    expect(english(model.notes[0])).toBe(
-      'Ipê: the winter needs 9.0 kg, all that was read holds 1.8 kg counted low. Nothing is theirs to give.',
+    expect(said(model.notes[0])).toBe(
+      'choose.winter-short {hive: Ipê, need: {massG: 9000, as: large}, stores: {massG: 1800, as: large}}',
     );
     expect(choose(model, solve)!.taken).toEqual([]);
   });
@@ -271,7 +271,7 @@ describe('without any price', () => {
     const house = household({ waxPerKg: 0 }, [{ ...JARS[0], value: 0, cost: 0, stock: 2 }]);
     const model = chooseModel([hive([comb('a', 2), comb('b', 1)], 1.5)], ask(), house);
     expect(Object.keys(wayOf(model, choose(model, solve)!.taken))).toEqual(['b']);
-    expect(english(model.notes)).toContain('No prices in the kit yet: worth is counted by weight.');
+    expect(said(model.notes)).toContain('choose.no-prices-yet');
   });
 });
 
@@ -332,8 +332,8 @@ describe('what holds it back', () => {
     const model = chooseModel(hives, ask(), house);
     const found = bindings(model, choose(model, solve)!, ask(), house, solve);
     expect(found.map((b) => b.limit)).toEqual(['combs:h1']);
-    expect(english(found[0].sentence)).toMatch(
-      /^The limit is combs from Ipê at a time, 1 comb: one more comb would bring about .*\d+/,
+    expect(said(found[0].sentence)).toMatch(
+      'choose.binds {what: choose.combs-at-a-time {hive: Ipê}, room: choose.combs {count: 1}, more: choose.one-more-comb, gain: choose.gain.worth {amount: 209}}',
     );
     expect(found[0].gain).toBeGreaterThan(50);
   });
@@ -356,20 +356,20 @@ describe('what holds it back', () => {
     });
     const model = chooseModel(hives, wish, household());
     expect(choose(model, solve)).toBeNull();
-    const says = relaxations(model, hives, wish, household(), solve).map((r) =>
-      english(r.sentence),
-    );
-    expect(says.some((s) => /what Ipê can spare: 3\.6 kg instead of 2\.4 kg/.test(s))).toBe(true);
-    expect(says.some((s) => /kg instead of 2\.5 kg \(5 × jar\) could be had/.test(s))).toBe(true);
+    const says = relaxations(model, hives, wish, household(), solve).map((r) => said(r.sentence));
+    const eased = says.join();
+    expect(eased).toContain('what: choose.spare {hive: Ipê}, more: {massG: 3600');
+    expect(eased).toMatch(/room: \{massG: 2400/);
+    expect(eased).toContain('asked: {massG: 2500, as: large}, jars: 5 × jar');
   });
   it('names a pin that cannot be', () => {
     const hives = [hive([comb('a', 2)], 0)];
     const wish = ask({ pins: { a: 'drain-hive' } });
     const model = chooseModel(hives, wish, household());
-    expect(english(relaxations(model, hives, wish, household(), solve))).toEqual([
+    expect(said(relaxations(model, hives, wish, household(), solve))).toEqual([
       {
         rule: 'pin',
-        sentence: 'Ipê a is pinned, but cannot go that way. Let it be chosen, or let it stay.',
+        sentence: 'choose.pinned {hive: Ipê, unit: a}',
       },
     ]);
   });
@@ -422,24 +422,24 @@ describe('side by side', () => {
 describe('a wish that cannot be worked on', () => {
   it('is answered in a sentence at its field', () => {
     const says = (q: Partial<ChooseQuestion>, house = household()): string[] =>
-      questionIssues(ask(q), house).map((i) => english(i.says));
+      questionIssues(ask(q), house).map((i) => said(i.says));
     expect(says({})).toEqual([]);
     expect(says({ goal: 'least-work' })).toEqual([
-      'Least work alone is to take nothing: say how much you want at least.',
+      'choose.goal-alone {goal: choose.goal.least-work}',
     ]);
-    expect(says({ handsHours: -1 })).toEqual(['At least 0.']);
+    expect(says({ handsHours: -1 })).toEqual(['field.at-least {least: 0}']);
     expect(says({ amount: { jarKindId: 'jar', count: 0, withinHours: null } })).toEqual([
-      'At least 1.',
+      'field.at-least {least: 1}',
     ]);
     expect(says({ amount: { jarKindId: 'gone', count: 1, withinHours: null } })).toEqual([
-      'This jar is not in the kit any more: choose another.',
+      'choose.jar-gone',
     ]);
-    expect(says({}, household({ people: 0 }))[0]).toMatch(/^Nobody is there to do it/);
+    expect(says({}, household({ people: 0 }))[0]).toMatch('choose.nobody');
     expect(says({}, household({}, [{ ...JARS[0], value: -3 }]))[0]).toBe(
-      'jar: a price is at least 0.',
+      'choose.price-below-0 {jar: jar}',
     );
     expect(says({}, household({ givenPercent: 60, ownPercent: 60 }))[0]).toMatch(
-      /^More than all of it/,
+      'choose.given-above-all',
     );
   });
 });

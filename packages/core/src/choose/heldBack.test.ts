@@ -1,6 +1,6 @@
 import { asWritten } from '../say/say.js';
 import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { expectSaid as expect } from '../../fixtures/said.js';
 import { comb } from '../../fixtures/chooser.js';
 import { heldBack, winterHold } from './heldBack.js';
 
@@ -22,7 +22,7 @@ describe('what holds a hive back', () => {
       ['ripe', ['a'], 'look'],
       ['theirs', ['d'], 'rules'],
     ]);
-    expect(groups[0].sentence).toBe('b theirs.');
+    expect(groups[0].sentence).toBe('as-written {text: b theirs.}');
   });
   it('leads to looking where the need is said and combs are not read', () => {
     const unit = held('a', 'theirs', 'test');

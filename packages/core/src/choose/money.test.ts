@@ -1,4 +1,4 @@
-import { english } from '../../fixtures/english.js';
+import { said } from '../../fixtures/said.js';
 import { refusalOf } from '../say/field.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -93,14 +93,12 @@ describe('comb against liquid', () => {
   });
   it('says in a sentence what is wrong with a number', () => {
     const says = (more: Partial<CombOrLiquidInput>): string =>
-      english(
+      said(
         refusalOf(combOrLiquidSchema.safeParse({ ...question, ...more }).error!.issues[0].message),
       );
-    expect(says({ piecePrice: -1 })).toBe('At least 0.');
-    expect(says({ boxes: 0 })).toBe('At least 1.');
-    expect(says({ honeyKg: { low: 5, mid: 4, high: 9 } })).toBe(
-      'From low to high: low, best guess, high.',
-    );
+    expect(says({ piecePrice: -1 })).toBe('field.at-least {least: 0}');
+    expect(says({ boxes: 0 })).toBe('field.at-least {least: 1}');
+    expect(says({ honeyKg: { low: 5, mid: 4, high: 9 } })).toBe('field.low-best-high');
   });
   it('boxes for next year cover what was sold and asked in vain', () => {
     expect(
@@ -167,20 +165,20 @@ describe("worth by the household's own prices", () => {
     ]);
     const pots = comb('p', 1, { kind: 'stingless', what: 'pots' });
     expect(wayBlocks(pots, 'draw-pots', rules, market)).toEqual([]);
-    expect(english(wayBlocks(pots, 'cut-pots', rules, market)[0].sentence)).toBe(
-      'By your rule pots are emptied by suction: their walls stay.',
+    expect(said(wayBlocks(pots, 'cut-pots', rules, market)[0].sentence)).toBe(
+      'choose.pots.suction',
     );
     const cuts = { ...rules, potsBy: 'cut' as const };
     expect(wayBlocks(pots, 'cut-pots', cuts, market)).toEqual([]);
     expect(wayBlocks(pots, 'draw-pots', cuts, market)[0].hard).toBe(false);
     expect(
-      english(wayBlocks(comb('a', 2, { combAge: 'brood-used' }), 'cut', rules, market)[0].sentence),
-    ).toBe('It carried brood: its wax is no comb honey.');
-    expect(english(wayBlocks(comb('a', 2), 'cut', rules, marketOf([], rules))[0].sentence)).toMatch(
-      /No boxes for pieces/,
+      said(wayBlocks(comb('a', 2, { combAge: 'brood-used' }), 'cut', rules, market)[0].sentence),
+    ).toBe('choose.brood-used');
+    expect(said(wayBlocks(comb('a', 2), 'cut', rules, marketOf([], rules))[0].sentence)).toMatch(
+      'choose.no-boxes',
     );
     expect(
-      english(
+      said(
         wayBlocks(
           comb('a', 2, { liftKg: { low: 30, mid: 33, high: 36 }, what: 'box' }),
           'crush',
@@ -189,7 +187,7 @@ describe("worth by the household's own prices", () => {
         )[0].sentence,
       ),
     ).toBe(
-      'The box weighs about 30–36 kg; two people carry 30 kg by your rules. Take combs out singly.',
+      'choose.heavy-box {lift: {massG: {low: 30000, high: 36000}, as: whole}, people: 2, carries: {massG: 30000, as: whole}}',
     );
     expect(
       wayBlocks(comb('f', 2, { kind: 'drain-frame', what: 'frame' }), 'crush', rules, market)[0]
@@ -227,18 +225,16 @@ describe('lots kept apart', () => {
       ]);
   });
   it('says what is lost by one vessel for two hives, and nothing where nothing is', () => {
-    const says = english(
+    const says = said(
       whatIsLost(
         chosen.slice(0, 3).map((c) => c.unit),
         '2025-07-01',
       ),
     );
-    expect(says[0]).toMatch(/whether it came from Ipê or Cedro: if one of them turns out sick/);
-    expect(says).toContain(
-      'Comb from before this season and new comb become one: one colour and taste for both.',
-    );
+    expect(says[0]).toMatch('choose.lost.hive');
+    expect(says).toContain('choose.lost.season');
     expect(says.at(-1)).toMatch(
-      /^Water averages: about 17\.8 % by mass of what was measured, the wettest 19 %/,
+      'choose.lost.water {mean: {percent: 17.833333333333332}, top: {percent: 19}}',
     );
     expect(whatIsLost([comb('a', 2)], '2025-07-01')).toEqual([]);
   });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { inEnglish } from '../../fixtures/english.js';
+import { sayingLine } from '../../fixtures/said.js';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
 import { coreWarmingHours } from '../cut/freezing.js';
@@ -108,10 +108,10 @@ describe('cold on its way to the core', () => {
     );
   });
   it('is never reached where the freezer is no colder than the core asked, and at once where it is cold already', () => {
-    expect(coldCore({ ...piece, freezerC: -10 }, inEnglish)).toEqual({
+    expect(coldCore({ ...piece, freezerC: -10 }, sayingLine)).toEqual({
       hours: null,
       reached: false,
-      sentence: 'A freezer at −10 °C does not get the core to −12 °C, however long.',
+      sentence: 'comb.cold.never {freezer: {temperatureC: -10}, core: {temperatureC: -12}}',
     });
     expect(coldCore({ ...piece, freezerC: -12 }).reached).toBe(false);
     expect(coldCore({ ...piece, startC: -14 })).toMatchObject({

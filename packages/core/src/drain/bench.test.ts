@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { expectSaid as expect } from '../../fixtures/said.js';
 import { at, drainRecord, event, weighing } from '../../fixtures/drains.js';
 import { blendOf, dryHoneyNeededKg } from '../honey/blend.js';
 import { flowFactor } from '../honey/viscosity.js';
@@ -231,7 +231,7 @@ describe('the mass at the end', () => {
     expect(close(3300, 600, 100)).toMatchObject({
       gapG: 0,
       asks: false,
-      sentence: 'Every gram is somewhere.',
+      sentence: 'drain.closing.every-gram-somewhere',
     });
     expect(close(3300, 600)).toMatchObject({ gapG: 100, asks: false });
     expect(close(3200, 600)).toMatchObject({ gapG: 200, asks: true });

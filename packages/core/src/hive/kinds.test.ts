@@ -11,7 +11,7 @@ import {
 import { geometryIssues } from './geometryIssues.js';
 import { HIVE_KIND_NAMES } from '../records/vocabulary/hive.js';
 import { sealedThicknessMm } from './kind.js';
-import { english } from '../../fixtures/english.js';
+import { said } from '../../fixtures/said.js';
 
 describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
   const kind = hiveKind(name);
@@ -32,7 +32,7 @@ describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
       for (const bad of [low - 1, high + 1]) {
         const [issue] = geometryIssues(name, { ...kind.defaults, [key]: bad });
         expect(issue.path).toBe(key);
-        expect(english(issue.says)).toMatch(/at (least|most)|within/i);
+        expect(said(issue.says)).toMatch(/^field\.of\.at-(least|most) /);
       }
     expect(geometryIssues(name, kind.defaults)).toEqual([]);
     expect(geometryIssues(name, { ...kind.defaults, hatch: 1 })[0]).toMatchObject({
@@ -82,9 +82,9 @@ describe('places', () => {
 
 describe('what is taken, counted in words', () => {
   it('is combs, or groups of pots where bees build pots', () => {
-    expect(english(countedCombs(1, 'top-bar'))).toBe('1 comb');
-    expect(english(countedCombs(0, 'warre'))).toBe('0 combs');
-    expect(english(countedCombs(1, 'stingless'))).toBe('1 group of pots');
-    expect(english(countedCombs(3, 'stingless'))).toBe('3 groups of pots');
+    expect(said(countedCombs(1, 'top-bar'))).toBe('hiveName.combs {count: 1}');
+    expect(said(countedCombs(0, 'warre'))).toBe('hiveName.combs {count: 0}');
+    expect(said(countedCombs(1, 'stingless'))).toBe('hiveName.pots {count: 1}');
+    expect(said(countedCombs(3, 'stingless'))).toBe('hiveName.pots {count: 3}');
   });
 });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
-import { english } from '../../fixtures/english.js';
+import { said } from '../../fixtures/said.js';
 import { countedCombs } from './kinds.js';
 import { takenUnits } from './takenUnits.js';
 
@@ -14,14 +14,34 @@ const inBox = (box: number, places: number): number[] =>
 describe('what is taken, in the words of its keeper', () => {
   const pile = hive('pile-box', [...inBox(4, 8), ...inBox(3, 8)]);
   it.each([
-    ['a whole box by its number', pile, inBox(4, 8), 'box 4'],
-    ['two whole boxes, the upper first', pile, [...inBox(3, 8), ...inBox(4, 8)], 'boxes 4 and 3'],
-    ['a box and part of another', pile, [...inBox(4, 8), 301, 302], 'box 4 and 2 combs'],
-    ['part of a box is combs', pile, [301], '1 comb'],
-    ['nothing', pile, [], '0 combs'],
-    ['frames where frames are taken', hive('framed', inBox(2, 9)), inBox(2, 3), '3 frames'],
-    ['combs of a long hive', hive('top-bar', [1, 2, 3]), [3], '1 comb'],
-  ] as const)('%s', (_what, of, slots, text) => expect(english(takenUnits(of, slots))).toBe(text));
+    [
+      'a whole box by its number',
+      pile,
+      inBox(4, 8),
+      'hiveName.boxes {count: 1, boxes: {and: [4]}}',
+    ],
+    [
+      'two whole boxes, the upper first',
+      pile,
+      [...inBox(3, 8), ...inBox(4, 8)],
+      'hiveName.boxes {count: 2, boxes: {and: [4, 3]}}',
+    ],
+    [
+      'a box and part of another',
+      pile,
+      [...inBox(4, 8), 301, 302],
+      'hiveName.both {boxes: hiveName.boxes {count: 1, boxes: {and: [4]}}, combs: hiveName.combs {count: 2}}',
+    ],
+    ['part of a box is combs', pile, [301], 'hiveName.combs {count: 1}'],
+    ['nothing', pile, [], 'hiveName.combs {count: 0}'],
+    [
+      'frames where frames are taken',
+      hive('framed', inBox(2, 9)),
+      inBox(2, 3),
+      'hiveName.frames {count: 3}',
+    ],
+    ['combs of a long hive', hive('top-bar', [1, 2, 3]), [3], 'hiveName.combs {count: 1}'],
+  ] as const)('%s', (_what, of, slots, text) => expect(said(takenUnits(of, slots))).toBe(text));
   it('counts groups of pots', () =>
-    expect(english(countedCombs(1, 'stingless'))).toBe('1 group of pots'));
+    expect(said(countedCombs(1, 'stingless'))).toBe('hiveName.pots {count: 1}'));
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, it } from 'vitest';
-import { english, expectInEnglish as expect } from '../../fixtures/english.js';
+import { said, expectSaid as expect } from '../../fixtures/said.js';
 import { fillLine, overfull, volumeQuestion } from './fillLine.js';
 
 const jar = (netG: number, change: Partial<Parameters<typeof fillLine>[0]> = {}) =>
@@ -16,10 +16,10 @@ describe('the fill line', () => {
   });
   it('catches millilitres taken for grams, and what does not fit', () => {
     expect(jar(400).question).toMatch(
-      /^400 g is its 401 ml taken for grams\? Full it holds about 5\d\d g; 400 g stand 59 mm of 84 mm high\.$/,
+      'jar.fill.slip-high {net: {massG: 400, as: read}, volume: {volumeL: 0.4013824437932463}, holds: {massG: 550, as: read}, stands: {lengthMm: 59.17834849313452}, deep: {lengthMm: 84}}',
     );
     expect(jar(560).question).toMatch(
-      /^560 g do not fit: to its brim it holds 401 ml, about 550 g/,
+      'jar.fill.overfull {net: {massG: 560, as: read}, volume: {volumeL: 0.4013824437932463}, holds: {massG: 550, as: read}}',
     );
   });
   it('thinner honey stands higher for the same weight, and more weight always higher', () => {
@@ -44,11 +44,13 @@ describe('the fill line', () => {
 describe('a nominal volume', () => {
   it('is not taken for grams: a 400 ml jar holds about 0.55 kg', () => {
     expect(volumeQuestion(400, 400, 18)).toBe(
-      '400 g is its 400 ml taken for grams? Full it holds about 548 g.',
+      'jar.fill.slip {net: {massG: 400, as: read}, volume: {volumeL: 0.4}, holds: {massG: 548, as: read}}',
     );
     expect(volumeQuestion(500, 400, 18)).toBeNull();
-    expect(volumeQuestion(600, 400, 18)).toMatch(/^600 g do not fit/);
-    expect(overfull(600, 400, 18)).toEqual(english(volumeQuestion(600, 400, 18)));
+    expect(volumeQuestion(600, 400, 18)).toMatch(
+      'jar.fill.overfull {net: {massG: 600, as: read}, volume: {volumeL: 0.4}, holds: {massG: 548, as: read}}',
+    );
+    expect(overfull(600, 400, 18)).toEqual(said(volumeQuestion(600, 400, 18)));
     expect(overfull(400, 400, 18)).toBeNull();
   });
 });

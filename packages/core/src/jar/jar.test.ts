@@ -2,7 +2,7 @@ import { lotKeeping } from './keepingDate.js';
 import { DEFAULT_RULES } from '../records/defaultRules.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { inEnglish } from '../../fixtures/english.js';
+import { sayingLine } from '../../fixtures/said.js';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
 import { jarFill, type JarFill } from './fill.js';
@@ -244,7 +244,7 @@ describe('jar-fill', () => {
 });
 
 describe('labels', () => {
-  const labelIn = (said: Parameters<typeof labelText>[0]) => labelText(said, inEnglish);
+  const labelIn = (said: Parameters<typeof labelText>[0]) => labelText(said, sayingLine);
   const record = {
     batchCode: 'IPE-260314-A',
     hiveName: 'Ipê',
@@ -274,14 +274,14 @@ describe('labels', () => {
   it('never states more than the lightest jar weighed', () =>
     expect(labelIn({ ...record, lowestWeighedG: 493 }).net).toBe('493 g / 17.3 oz'));
   it('takes its dates from the record and warns', () => {
-    const label = labelText(record, inEnglish);
+    const label = labelText(record, sayingLine);
     expect(label).toMatchObject({
-      harvested: 'Harvested 14 Mar 2026',
-      bestBefore: 'Best before Mar 2028',
-      batch: 'Batch IPE-260314-A',
-      gift: 'Gift, not for sale.',
+      harvested: 'jar.label.harvested {on: {date: 2026-03-14}}',
+      bestBefore: 'jar.label.best-before {month: {month: 2028-03}}',
+      batch: 'jar.label.batch {code: IPE-260314-A}',
+      gift: 'jar.label.gift',
     });
-    expect(label.warning).toMatch(/twelve months/);
+    expect(label.warning).toMatch('jar.label.warning');
     expect(labelIn({ ...record, registeredToSell: true }).gift).toBe('');
   });
   it('needs about 353 ml for 500 g', () => expect(netVolumeMl(500, 18)).toBeCloseTo(353, 0));

@@ -1,5 +1,5 @@
 import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { expectSaid as expect } from '../../fixtures/said.js';
 import type { Reading } from '../records/look.js';
 import type { Plan } from '../records/harvest.js';
 import {
@@ -43,13 +43,15 @@ describe('the water of a honey', () => {
     expect(found.says).toBeNull();
   });
   it('asks for more where there was one drop, or drops that differ', () => {
-    expect(measuredWater(sources({ waterReadings: [bench(18, 0)] }))!.says).toMatch(/One drop/);
+    expect(measuredWater(sources({ waterReadings: [bench(18, 0)] }))!.says).toMatch(
+      'jar.water.one-drop',
+    );
     expect(
       measuredWater(sources({ waterReadings: [bench(17.2, 0), bench(18.4, 5)] }))!.says,
-    ).toMatch(/differ by 1\.2 points: stir well and sample anew\. As it is, 22 more samples/);
+    ).toMatch('jar.water.stir-well {points: 1.2, more: 22, within: 0.3}');
     const four = [17.6, 18, 18.1, 18.3].map((percent, i) => bench(percent, i));
     expect(measuredWater(sources({ waterReadings: four }))!.says).toMatch(
-      /differ by 0\.7 points: stir and take 1 more sample\./,
+      'jar.water.stir-and-take {points: 0.7, more: 1}',
     );
   });
   it('counts drops of a drain as of any vessel, and those in the comb where there are none', () => {
@@ -104,14 +106,18 @@ describe('the water a honey is worked with', () => {
     expect(workingWater(detail)).toEqual({ percent, basis }),
   );
   it('is marked where a drain runs on an assumption', () => {
-    expect(drainWaterSaid({ moisturePercent: 18 }, of(null))).toBe('18 % water, assumed');
+    expect(drainWaterSaid({ moisturePercent: 18 }, of(null))).toBe(
+      'jar.water.assumed {water: {percent: 18}}',
+    );
     expect(drainWaterSaid({ moisturePercent: 18 }, of(18))).toBe(
-      '18 % water, as said, not measured',
+      'jar.water.as-said {water: {percent: 18}}',
     );
     expect(drainWaterSaid({ moisturePercent: 17.2 }, of(null))).toBe(
-      '17.2 % water, as said, not measured',
+      'jar.water.as-said {water: {percent: 17.2}}',
     );
     const measured = of(null, 'top-bar', { waterReadings: [bench(17.4, 0)] });
-    expect(drainWaterSaid({ moisturePercent: 17.4 }, measured)).toBe('17.4 % water');
+    expect(drainWaterSaid({ moisturePercent: 17.4 }, measured)).toBe(
+      'jar.water.measured {water: {percent: 17.4}}',
+    );
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { english } from '../../fixtures/english.js';
+import { said } from '../../fixtures/said.js';
 import { asWritten } from '../say/say.js';
 import { boxHistory, standingSince, type BoxStay } from './boxHistory.js';
 
@@ -22,16 +22,16 @@ describe('what happened with the boxes of a hive', () => {
       stay('comb', 'Molle', 2, '2026-01-20', null),
       stay('spare', 'Ceibo', 2, '2026-01-15', '2026-02-01'),
     ];
-    expect(boxHistory(stays, 'Ceibo').map((e) => `${e.on}: ${english(e.sentence)}`)).toEqual([
-      '2026-02-01: Box 2 taken off',
-      '2026-01-20: Box 3 given to Molle',
-      '2026-01-15: Box 2 became box 3',
-      '2026-01-15: Box 2 set on',
-      '2026-01-12: Box 2 turned round',
-      '2026-01-05: Box 2 set on',
+    expect(boxHistory(stays, 'Ceibo').map((e) => `${e.on}: ${said(e.sentence)}`)).toEqual([
+      '2026-02-01: look.box.taken-off {box: 2}',
+      '2026-01-20: look.box.given-to {box: 3, hive: Molle}',
+      '2026-01-15: look.box.became {box: 2, now: 3}',
+      '2026-01-15: look.box.set-on {box: 2}',
+      '2026-01-12: look.box.turned-round {box: 2}',
+      '2026-01-05: look.box.set-on {box: 2}',
     ]);
-    expect(boxHistory(stays, 'Molle').map((e) => `${e.on}: ${english(e.sentence)}`)).toEqual([
-      '2026-01-20: Box 2 had from Ceibo',
+    expect(boxHistory(stays, 'Molle').map((e) => `${e.on}: ${said(e.sentence)}`)).toEqual([
+      '2026-01-20: look.box.had-from {box: 2, hive: Ceibo}',
     ]);
   });
   it('harvests stand among them', () => {

@@ -1,5 +1,5 @@
 import { describe, it } from 'vitest';
-import { english, expectInEnglish as expect } from '../../fixtures/english.js';
+import { said, expectSaid as expect } from '../../fixtures/said.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { ColonyFact, DatedFact } from '../records/colony.js';
@@ -172,12 +172,12 @@ describe('what is due at a hive', () => {
   ])('%s', (_, hive, date, facts, id) => {
     const item = due(hive, date, facts).find((i) => i.id === id)!;
     expect(item, ids(due(hive, date, facts)).join()).toBeDefined();
-    expect(english(item.why).length).toBeGreaterThan(15);
+    expect(said(item.why).length).toBeGreaterThan(15);
   });
   it('a box of stingless bees is looked into once a year, whatever flows', () => {
     const flow = fact(SEASON, { kind: 'flow', flow: 'strong', endsOn: null });
     expect(due(hiveOf('stingless'), SEASON, [flow]).find((i) => i.id === 'look')).toMatchObject({
-      what: 'the yearly look',
+      what: 'look.due.yearly-look',
       dueOn: '2027-01-18',
     });
   });
@@ -233,7 +233,9 @@ describe('what is due at a hive', () => {
   it('names frames and sheets that are too old', () => {
     const old = hiveOf('framed', [{ sinceOn: '2026-01-05' }]);
     old.boxes[1].madeOn = '2021-09-01';
-    expect(due(old, SEASON).find((i) => i.id === 'old')!.what).toMatch(/box 2/);
+    expect(due(old, SEASON).find((i) => i.id === 'old')!.what).toMatch(
+      'look.due.old-frames {boxes: {and: [2]}}',
+    );
   });
   it('asks nothing of the living from a dead colony, and of a screened entrance nothing more', () => {
     expect(
@@ -275,8 +277,8 @@ describe('what is foreseen is dated', () => {
   it('comb on the last bar is due since it is there, with what room is left', () => {
     const reached = due(topBar([[8, '2026-01-10']]), 'last-bar')!;
     expect(reached).toMatchObject({ dueOn: '2026-01-10', overdueDays: 10 });
-    expect(reached.why).toMatch(/Slide the follower board back/);
-    expect(due(topBar([[8, '2026-01-10']], 8), 'last-bar')!.why).toMatch(/Every bar is used/);
+    expect(reached.why).toMatch('look.due.last-bar.spare');
+    expect(due(topBar([[8, '2026-01-10']], 8), 'last-bar')!.why).toMatch('look.due.last-bar.full');
     expect(due(topBar([[7, '2026-01-10']]), 'last-bar')).toBeUndefined();
   });
   it('comb on the last bar that was there with the hive is due now, not overdue since it was taken in', () => {
@@ -294,8 +296,8 @@ describe('what is foreseen is dated', () => {
       ]),
       'look',
     )!;
-    expect(quick.what).toBe('look again, it fills quickly');
-    expect(quick.why).toMatch(/^Comb may reach bar 8 by /);
+    expect(quick.what).toBe('look.due.fills-quickly');
+    expect(quick.why).toMatch('look.due.may-reach-bar {bar: 8, on: {date: 2026-01-24}}');
     expect(quick.dueOn! < '2026-02-17').toBe(true);
   });
   it('a waiting time that is over is said for two weeks', () => {

@@ -1,5 +1,5 @@
 import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { expectSaid as expect } from '../../fixtures/said.js';
 import type { Shares } from '../records/vocabulary/combShapes.js';
 import { sealedThicknessMm } from '../hive/kind.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
@@ -75,13 +75,13 @@ describe('a hive judged as it hangs', () => {
     expect(one.map((v) => v.decidedBy)).toEqual([...Array(4).fill('theirs'), 'ripe']);
     const unread = judgePile([...box('a', 4, true), ...box('b', 4, false)]);
     expect(unread[0]).toMatchObject({ verdict: 'test', decidedBy: 'theirs' });
-    expect(unread[0].headline).toMatch(/^Read more combs first: 4 others not read yet/);
+    expect(unread[0].headline).toMatch('look.theirs.read-more {unread: 4}');
   });
   it('does not know what they can spare while combs that nobody read may cover the winter', () => {
     const [first, second] = judge([seen(), null], { rules: { ...DEFAULT_RULES, winterNeedKg: 1 } });
     expect(first.verdict).toMatchObject({ verdict: 'test', decidedBy: 'theirs' });
     expect(first.verdict.headline).toMatch(
-      /^Read more combs first: 1 other not read yet\. Of what was read 0\.0 kg would stay/,
+      'together {all: {then: [look.theirs.read-more {unread: 1}, look.theirs.of-read {kg: {massG: 0, as: large}, need: {massG: 1000, as: large}}]}}',
     );
     expect(second).toMatchObject({ estimate: null, verdict: { verdict: 'not-read' } });
   });
@@ -120,13 +120,15 @@ describe('a drain frame', () => {
   it('that is ripe says in the same breath that it is not to be opened on the hive yet', () => {
     expect(headline([])).toMatchObject({
       verdict: 'take',
-      headline: expect.stringMatching(/Do not open it on the hive yet\. Tilt not measured/),
+      headline: expect.stringContaining(
+        'look.headline.not-open-yet {why: together {all: {then: [look.drainInPlace.tilt-not-measured {asked: 3}',
+      ),
     });
     const ready = [
       { id: 't', on: '2026-03-13', fact: { kind: 'tilt', degrees: 3 } },
       { id: 'f', on: '2026-03-13', fact: { kind: 'flow', flow: 'some', endsOn: null } },
     ] as DatedFact[];
-    expect(headline(ready).headline).not.toMatch(/Do not open/);
+    expect(headline(ready).headline).not.toContain('look.headline.not-open-yet');
   });
 });
 

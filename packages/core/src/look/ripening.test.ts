@@ -1,5 +1,5 @@
 import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { expectSaid as expect } from '../../fixtures/said.js';
 import { seasonCoverage } from '../../fixtures/coverage.js';
 import { HELD_OUT_SEASONS, heldOutSeason, type HeldOutSeason } from '../../fixtures/heldOut.js';
 import { seasonRun, SEASONS } from '../../fixtures/seasons.js';
@@ -159,17 +159,17 @@ describe('when to come back', () => {
   });
   it('is not this season where that lies after its end, with the reason', () => {
     expect(comeBack({ ...base, flowEndsOn: addDays(D, 7), waitUntil: '2026-03-20' })).toMatchObject(
-      { date: null, sentence: expect.stringMatching(/Not this season.*flow ends/) },
+      { date: null, sentence: expect.stringContaining('look.comeBack.flow-ends') },
     );
     expect(comeBack({ ...base, waitUntil: '2026-07-20' })).toMatchObject({
       date: null,
-      sentence: expect.stringMatching(/season ends/),
+      sentence: expect.stringContaining('look.comeBack.season-ends'),
     });
   });
   it('is no date after one look', () =>
     expect(comeBack({ ...base, capped: null, looks: 1 })).toEqual({
       date: null,
-      sentence: 'One look gives no date: look again in 7 days.',
+      sentence: 'look.comeBack.one-look {days: 7}',
     }));
 });
 

@@ -1,5 +1,5 @@
 import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { expectSaid as expect } from '../../fixtures/said.js';
 import { asWritten } from '../say/say.js';
 import { scanFromBack } from './scan.js';
 import type { JudgedComb } from './judgeHive.js';
@@ -25,7 +25,7 @@ describe('scanning from the back', () => {
       [12, 'take'],
       [11, 'not-reached'],
     ]);
-    expect(scan.sentence).toMatch(/14 and 13 go back/);
+    expect(scan.sentence).toMatch('look.scan.after {back: {and: [14, 13]}, first: 12}');
   });
   it('takes none where none passes', () => {
     const scan = scanFromBack([comb(1, 'leave'), comb(2, 'leave')]);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, it } from 'vitest';
-import { english, expectInEnglish as expect } from '../../fixtures/english.js';
+import { said, expectSaid as expect } from '../../fixtures/said.js';
 import { DEFAULT_RULES } from '../records/defaultRules.js';
 import { addDays } from '../units/dates.js';
 import { cappedForecast, type CappedLook, comeBack, STARTING_PACE } from './ripening.js';
@@ -72,17 +72,18 @@ describe('a super', () => {
   it('asks for a second super where the colony and the flow are strong', () => {
     const frames = [frame(1, [[12, 0.5, 0.2]]), frame(2, [[12, 0.6, 0.3]])];
     const next = (roomForSecond: boolean) =>
-      english(superForecast({ ...base, frames, roomForSecond }).doNext).join(' ');
-    expect(next(true)).toMatch(/second super now/);
-    expect(next(false)).not.toMatch(/second super/);
+      said(superForecast({ ...base, frames, roomForSecond }).doNext).join(' ');
+    expect(next(true)).toMatch('look.super.second');
+    expect(next(false)).not.toContain('look.super.second');
   });
   it('turned since the last look waits for the next one, and asks for no second turn', () => {
     const frames = [frame(1, [[6, 0.2, 0.1]]), frame(2, [[6, 0.9, 0.7]])];
     const next = (turnedOn: string | null) =>
-      english(superForecast({ ...base, frames, turnedOn }).doNext).join(' ');
-    expect(next(addDays(D, 7))).toMatch(/^Turned round on .*look again a week after/);
-    expect(next(addDays(D, 2))).toMatch(/Turn the super round/);
-    expect(next(null)).toMatch(/Turn the super round/);
+      superForecast({ ...base, frames, turnedOn }).doNext.map(({ key }) => key);
+    expect(next(addDays(D, 7))).toContain('look.super.turned');
+    expect(next(addDays(D, 7))).not.toContain('look.super.turn');
+    expect(next(addDays(D, 2))).toContain('look.super.turn');
+    expect(next(null)).toContain('look.super.turn');
   });
   it('moves finished comb outward and light ones to the middle, the least disturbance first; a liquid super is left', () => {
     const frames = [
@@ -96,11 +97,11 @@ describe('a super', () => {
       ]),
     ];
     const comb = superForecast({ ...base, frames }).doNext;
-    expect(comb[0]).toMatch(/Turn the super/);
-    expect(comb[1]).toBe('Frame 5 outward, frame 1 to the middle.');
+    expect(comb[0].key).toBe('look.super.turn');
+    expect(comb[1]).toBe('look.super.full-outward {full: 5, light: 1}');
     expect(
-      english(superForecast({ ...base, frames, purpose: 'liquid' }).doNext).join(' '),
-    ).not.toMatch(/outward/);
+      said(superForecast({ ...base, frames, purpose: 'liquid' }).doNext).join(' '),
+    ).not.toContain('outward');
   });
   it('moves frames and gives room by the schools of the house', () => {
     const uneven = [frame(1, [[12, 0.2, 0.1]]), frame(5, [[12, 0.95, 0.9]])];
@@ -110,7 +111,7 @@ describe('a super', () => {
       schools: Partial<typeof DEFAULT_RULES>,
       more: Partial<Parameters<typeof superForecast>[0]> = {},
     ): string =>
-      english(
+      said(
         superForecast({
           ...base,
           frames,
@@ -119,17 +120,19 @@ describe('a super', () => {
         }).doNext,
       ).join(' ');
     expect(next(uneven, { finishedCombFrames: 'middle' })).toMatch(
-      /Frame 5 to the middle, frame 1 outward/,
+      'look.super.full-to-middle {full: 5, light: 1}',
     );
-    expect(next(uneven, { finishedCombFrames: 'stay' })).toMatch(/its frames keep their places/);
+    expect(next(uneven, { finishedCombFrames: 'stay' })).toMatch('look.super.keep-places');
     const liquid = { purpose: 'liquid' as const };
-    expect(next(uneven, { finishedLiquidFrames: 'outward' }, liquid)).toMatch(/Frame 5 outward/);
-    expect(next(full, { extraSuper: 'super' })).toMatch(/add a super/);
-    expect(next(full, { extraSuper: 'crowd' })).toMatch(/by your rule they stay crowded/);
-    expect(next(uneven, { extraSuper: 'super' })).toMatch(/By your rule a second super/);
-    expect(next(uneven, { extraSuper: 'by-flow' })).not.toMatch(/second super/);
-    expect(next(uneven, { extraSuper: 'crowd' }, { roomForSecond: true })).not.toMatch(
-      /second super/,
+    expect(next(uneven, { finishedLiquidFrames: 'outward' }, liquid)).toMatch(
+      'look.super.full-outward {full: 5, light: 1}',
+    );
+    expect(next(full, { extraSuper: 'super' })).toMatch('look.super.crowded-add');
+    expect(next(full, { extraSuper: 'crowd' })).toMatch('look.super.crowded-by-rule');
+    expect(next(uneven, { extraSuper: 'super' })).toMatch('look.super.second-by-rule');
+    expect(next(uneven, { extraSuper: 'by-flow' })).not.toContain('look.super.second');
+    expect(next(uneven, { extraSuper: 'crowd' }, { roomForSecond: true })).not.toContain(
+      'look.super.second',
     );
   });
   it('says whether it is finished before the flow ends', () => {
@@ -188,7 +191,9 @@ describe('what is only said where somebody looked', () => {
   it('no super is finished by three of its nine frames', () => {
     const some = forecast(frames(9, (place) => (place <= 3 ? { looks: [done] } : {})));
     expect(some.state).toBe('building');
-    expect(some.sentence).toMatch(/3 of 9 frames read; 4, 5, 6, 7, 8 and 9 not/);
+    expect(some.sentence).toMatch(
+      'look.super.unread {read: 3, frames: 9, unread: {and: [4, 5, 6, 7, 8, 9]}}',
+    );
     expect(forecast(frames(9, () => ({ looks: [done] }))).state).toBe('finished');
   });
   it('no super is refused that nobody looked into', () => {
@@ -196,17 +201,17 @@ describe('what is only said where somebody looked', () => {
     const empty = { date: '2026-03-10', filledShare: 0, cappedShare: 0 };
     expect(
       forecast(frames(9, (place) => (place === 1 ? { looks: [empty] } : {}))).sentence,
-    ).toMatch(/Not begun yet on what was read/);
+    ).toMatch('look.super.not-begun-on-read');
     expect(forecast(frames(2, () => ({ looks: [empty] }))).sentence).toMatch(
-      /^Refused: nothing drawn in 830 days/,
+      'look.super.refused {days: 830}',
     );
   });
   it('a super read from below is known at its edge, and taken first where all of it is capped', () => {
     const all = forecast(frames(9, () => ({ edge: 'capped' })));
-    expect(all).toMatchObject({ state: 'finished', doNext: ['Take this super first.'] });
-    expect(all.sentence).toMatch(/above the edge is unknown/);
+    expect(all).toMatchObject({ state: 'finished', doNext: ['look.super.take-first'] });
+    expect(all.sentence).toMatch('look.super.from-below');
     const part = forecast(frames(9, (place) => ({ edge: place < 8 ? 'capped' : null })));
-    expect(part.sentence).toMatch(/7 of 9 frames are capped.*2 were not seen/);
+    expect(part.sentence).toMatch('look.super.from-below-some {capped: 7, frames: 9, unseen: 2}');
   });
   it('no day is named where the share does not rise', () => {
     const looks = (last: number): CappedLook[] => [
@@ -228,8 +233,8 @@ describe('what is only said where somebody looked', () => {
         flowEndsOn: null,
         seasonEndsOn: '2026-06-30',
       }).sentence;
-    expect(say(0.5)).toMatch(/^Not getting riper/);
-    expect(say(0.42)).toMatch(/^Not getting riper/);
-    expect(say(0.66)).toMatch(/^Come back from/);
+    expect(say(0.5)).toMatch('look.comeBack.not-riper');
+    expect(say(0.42)).toMatch('look.comeBack.not-riper');
+    expect(say(0.66)).toMatch('look.comeBack.from-no-end');
   });
 });

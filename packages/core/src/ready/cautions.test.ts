@@ -1,8 +1,8 @@
-import { speaking } from '../../fixtures/english.js';
+import { saying } from '../../fixtures/said.js';
 import { describe, expect, it } from 'vitest';
 import { harvestCautions as harvestCautionsSays, type CautionFacts } from './cautions.js';
 
-const harvestCautions = speaking(harvestCautionsSays);
+const harvestCautions = saying(harvestCautionsSays);
 
 const facts: CautionFacts = {
   way: 'crush',
@@ -27,7 +27,7 @@ describe('the cautions of a harvest', () => {
     expect(new Set(all.map((c) => c.id)).size).toBe(all.length);
     for (const { step, text } of all) {
       expect(step).toMatch(/^[a-z-]+$/);
-      expect(text).toMatch(/[.]$/);
+      expect(text).toMatch(/^ready\.cautions\./);
     }
   });
   it('are in the order of the work: stings before the comb, the comb before the jar', () => {
@@ -51,14 +51,22 @@ describe('the cautions of a harvest', () => {
     expect(found.filter((id) => (notThere as readonly string[]).includes(id))).toEqual([]);
   });
   it('say how heavy it is, and when it is too heavy for one', () => {
-    expect(textOf('lift')).toBe('The full tub weighs about 8 kg.');
-    expect(textOf('lift', { liftKg: 22 })).toContain('over your 15 kg for one');
+    expect(textOf('lift')).toBe(
+      'ready.cautions.full-tub-weighs-about {liftKg: {massG: 8000, as: whole}}',
+    );
+    expect(textOf('lift', { liftKg: 22 })).toContain(
+      'ready.cautions.it-weighs-about-over-your {liftKg: {massG: 22000, as: whole}, liftLimitKg: {massG: 15000, as: whole}}',
+    );
   });
   it('say how hot it will feel from four degrees under the limit on', () => {
     expect(ids({ feelsC: 30.9 })).not.toContain('heat');
-    expect(textOf('heat', { feelsC: 31 })).toContain('31 °C');
+    expect(textOf('heat', { feelsC: 31 })).toContain(
+      'ready.cautions.it-will-feel-like-your {feelsC: {temperatureC: 31}, heatLimitC: {temperatureC: 35}}',
+    );
   });
   it('say of a defensive colony that it is one', () => {
-    expect(textOf('attack', { defensive: true })).toMatch(/^They are noted as defensive/);
+    expect(textOf('attack', { defensive: true })).toMatch(
+      'ready.cautions.they-are-noted-as-defensive',
+    );
   });
 });

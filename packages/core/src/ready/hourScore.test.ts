@@ -1,10 +1,10 @@
-import { speaking } from '../../fixtures/english.js';
+import { saying } from '../../fixtures/said.js';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_RULES } from '../records/defaultRules.js';
 import type { WeatherHour } from '../records/vocabulary/weather.js';
 import { scoreHour as scoreHourSays, type HourQuestion } from './hourScore.js';
 
-const scoreHour = speaking(scoreHourSays);
+const scoreHour = saying(scoreHourSays);
 
 /** Ten in the morning in southern Brazil, in summer. */
 const TEN = '2026-01-15T13:00:00.000Z';
@@ -79,6 +79,8 @@ describe('an hour to open a hive', () => {
     const { practice, reasons } = score({ source: 'practice' });
     expect(practice).toBe(true);
     const figures = reasons.filter((r) => /\d/.test(r.sentence));
-    expect(figures.every((r) => r.sentence.includes('practice weather'))).toBe(true);
+    expect(figures.every((r) => r.sentence.includes('ready.hourScore.practice-weather'))).toBe(
+      true,
+    );
   });
 });

@@ -1,5 +1,5 @@
 import { countedCombs } from '../hive/kinds.js';
-import { speaking } from '../../fixtures/english.js';
+import { saying } from '../../fixtures/said.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { household } from '../../fixtures/chooser.js';
@@ -16,10 +16,10 @@ import {
 import { heatIndexC, mergeWeather } from './weather.js';
 import type { WeatherHour } from '../records/vocabulary/weather.js';
 
-const bringList = speaking(bringListSays);
-const scoreHour = speaking(scoreHourSays);
-const harvestCautions = speaking(harvestCautionsSays);
-const smokeAdvice = speaking(smokeAdviceSays);
+const bringList = saying(bringListSays);
+const scoreHour = saying(scoreHourSays);
+const harvestCautions = saying(harvestCautionsSays);
+const smokeAdvice = saying(smokeAdviceSays);
 
 const asked: HourQuestion = {
   kind: 'top-bar',
@@ -44,7 +44,7 @@ const fine = (at: string, more: Partial<WeatherHour> = {}): WeatherHour => ({
 const at = (hour: number): string => `2026-03-15T${String(hour).padStart(2, '0')}:00:00.000Z`;
 const unread = (hour: number, more: Partial<WeatherHour> | null, q: Partial<HourQuestion> = {}) =>
   scoreHourSays(at(hour), more === null ? null : fine(at(hour), more), { ...asked, ...q });
-const why = speaking(unread);
+const why = saying(unread);
 
 describe('the heat index', () => {
   // Published table of the US weather service: °F at % humidity.
@@ -114,7 +114,7 @@ describe('the hour', () => {
     );
     expect(
       why(11, { temperatureC: 27 }, dearth).reasons.some((r) =>
-        /Evening, covers on, floor closed, or take the super off/.test(r.sentence),
+        r.sentence.includes('ready.hourScore.dearth-what-runs-starts-robbing'),
       ),
     ).toBe(true);
   });
@@ -122,7 +122,9 @@ describe('the hour', () => {
     const s = why(10, null);
     expect(s.weatherKnown).toBe(false);
     expect(s.fit).toBe('good');
-    expect(s.reasons.find((r) => r.rule === 'weather')!.sentence).toMatch(/^Weather not known/);
+    expect(s.reasons.find((r) => r.rule === 'weather')!.sentence).toMatch(
+      'ready.hourScore.weather-not-known-dry-warm',
+    );
   });
   it('practice weather is marked in every sentence it counts in', () => {
     const s = scoreHour(at(10), { ...fine(at(10)), source: 'practice' }, asked);
@@ -130,7 +132,7 @@ describe('the hour', () => {
     expect(
       s.reasons
         .filter((r) => ['wind', 'warmth'].includes(r.rule))
-        .every((r) => r.sentence.includes('practice weather')),
+        .every((r) => r.sentence.includes('ready.hourScore.practice-weather')),
     ).toBe(true);
   });
   it('more wind or rain never makes an hour better', () => {
@@ -155,10 +157,18 @@ describe('the hour', () => {
     );
   });
   it('smoke by temper, never for stingless bees', () => {
-    expect(smokeAdvice('by-temper', 'defensive', false, 4)).toMatch(/full 4 minutes.*defensive/);
-    expect(smokeAdvice('fresh-air', 'defensive', false, 4)).toMatch(/^Smoke before/);
-    expect(smokeAdvice('by-temper', 'calm', false, 4)).toMatch(/without smoke/);
-    expect(smokeAdvice('smoke', null, true, 4)).toMatch(/^No smoke/);
+    expect(smokeAdvice('by-temper', 'defensive', false, 4)).toMatch(
+      'ready.hourScore.smoke-before-at-entrance-and {waitMinutes: 4, smoke: }',
+    );
+    expect(smokeAdvice('fresh-air', 'defensive', false, 4)).toMatch(
+      'ready.hourScore.smoke-before-at-entrance-and',
+    );
+    expect(smokeAdvice('by-temper', 'calm', false, 4)).toMatch(
+      'ready.hourScore.calm-bees-try-without-smoke',
+    );
+    expect(smokeAdvice('smoke', null, true, 4)).toMatch(
+      'ready.hourScore.no-smoke-stingless-bees-are',
+    );
   });
 });
 
@@ -193,13 +203,17 @@ describe('what to bring', () => {
     ...more,
   });
   const { rules, jars, vessels } = household();
+  const vesselLine = (what: string, litres: number, name: string): string =>
+    `ready.bring.vessel {what: ready.bring.${what}, litres: {volumeL: ${litres}}, ` +
+    `names: ready.bring.vessels-named {names: {and: [ready.bring.vessel-named ` +
+    `{name: ${name}, volume: {volumeL: 12}}]}}}`;
   const list = (harvests: BringHarvest[], gear: Parameters<typeof bringList>[0]['gear'] = []) =>
     bringList({ harvests, kit: vessels, jars, gear, rules });
   it('each line knows what it serves and goes when the choice does', () => {
     const line = list([harvest()]).find((l) => l.id === 'vessel-upper-a')!;
     expect(line).toMatchObject({
-      text: 'Bucket with holes, 4 L: Upper (12 L)',
-      serves: 'Ipê 2 combs',
+      text: vesselLine('bucket-with-holes', 4, 'Upper'),
+      serves: 'ready.bring.for-combs {hiveName: Ipê, combs: hiveName.combs {count: 2}}',
       short: 0,
     });
     expect(list([harvest({ way: 'press' })]).some((l) => l.id === 'vessel-upper-a')).toBe(false);
@@ -208,15 +222,15 @@ describe('what to bring', () => {
   it('one vessel serves two lots one after the other; without a settling vessel it settles where it ran', () => {
     const two = list([harvest(), harvest({ id: 'b', hiveName: 'Cedro' })]);
     expect(two.find((l) => l.id === 'vessel-lower-b')).toMatchObject({
-      text: 'Bucket under it, 3 L: Lower (12 L)',
-      ifMissing: 'In use for another lot first: the timetable waits until it is free.',
+      text: vesselLine('bucket-under-it', 3, 'Lower'),
+      ifMissing: 'ready.bring.in-use-for-another-lot',
       short: 0,
     });
     // What a small bucket cannot hold is drawn off into the settling vessel.
     const small = vessels.map((v) => (v.role === 'lower' ? { ...v, volumeL: 2 } : v));
     const drawn = bringList({ harvests: [harvest()], kit: small, jars, gear: [], rules });
     expect(drawn.find((l) => l.id === 'vessel-lower-a')).toMatchObject({
-      ifMissing: '1.2 L more than it holds: draw off in between, into the settling vessel.',
+      ifMissing: 'ready.bring.more-than-it-holds-draw {shortL: {volumeL: 1.2}}',
       short: 0,
     });
     // In the tub both are carried at once.
@@ -225,20 +239,20 @@ describe('what to bring', () => {
     const kit = vessels.filter((v) => v.role !== 'settling');
     const lines = bringList({ harvests: [harvest()], kit, jars, gear: [], rules });
     expect(lines.find((l) => l.id === 'vessel-settling')).toMatchObject({
-      text: 'No settling vessel in the kit: it settles in the bucket it ran into',
+      text: 'ready.bring.no-settling-vessel-in-kit',
       short: 0,
     });
   });
   it('jars by size with a spare, and what is short', () => {
     expect(list([harvest()]).find((l) => l.id === 'jar-jar')).toMatchObject({
-      text: '10 jar, with lids',
+      text: 'ready.bring.text {count: 10, kind: jar, purpose: ready.bring.with-lids}',
       short: 0,
     });
     const short = list([harvest({ fills: [{ jarId: 'jar', count: 40 }] })]).find(
       (l) => l.id === 'jar-jar',
     )!;
     expect(short.short).toBe(22);
-    expect(short.ifMissing).toMatch(/^22 short/);
+    expect(short.ifMissing).toMatch('ready.bring.short-buy-them-or-let {short: 22}');
   });
   it('by kind: a wedge worked out for a drain frame, suction for pots, no smoker for them', () => {
     expect(shimHeightMm({ supportsMm: 480, neededDegrees: 3, nowDegrees: 1 })).toBeCloseTo(
@@ -247,13 +261,15 @@ describe('what to bring', () => {
     );
     expect(shimHeightMm({ supportsMm: 480, neededDegrees: 3, nowDegrees: 5 })).toBe(0);
     const drain = list([harvest({ kind: 'drain-frame', way: 'drain-hive', tiltDegrees: 1 })]);
-    expect(drain.find((l) => l.id === 'shim-a')!.text).toBe('Wedge 17 mm');
+    expect(drain.find((l) => l.id === 'shim-a')!.text).toBe(
+      'ready.bring.wedge {wedgeMm: {lengthMm: 16.76196935603891}}',
+    );
     expect(
       list([harvest({ kind: 'drain-frame', way: 'drain-hive' })]).find((l) => l.id === 'shim-a')!
         .text,
-    ).toMatch(/tilt not measured, up to 25 mm/);
+    ).toMatch('ready.bring.wedges-tilt-not-measured-up {wedgeMm: {lengthMm: 25.155734055859778}}');
     const pots = list([harvest({ kind: 'stingless', way: 'draw-pots', smoke: false })]);
-    expect(pots.some((l) => /Suction/.test(l.text))).toBe(true);
+    expect(pots.some((l) => l.text.includes('ready.bringWords.suction'))).toBe(true);
     expect(pots.some((l) => l.id === 'smoker')).toBe(false);
   });
   it('spares: needs less stock over the sites, the most urgent served first', () => {
@@ -341,13 +357,13 @@ describe('cautions', () => {
   it('stand at their step; heat and lifting are worked out', () => {
     expect(harvestCautions(facts).find((c) => c.id === 'lift')).toMatchObject({
       step: 'carry',
-      text: 'The full tub weighs about 9 kg.',
+      text: 'ready.cautions.full-tub-weighs-about {liftKg: {massG: 9000, as: whole}}',
     });
     expect(harvestCautions({ ...facts, liftKg: 19 }).find((c) => c.id === 'lift')!.text).toMatch(
-      /over your 15 kg for one/,
+      'ready.cautions.it-weighs-about-over-your {liftKg: {massG: 19000, as: whole}, liftLimitKg: {massG: 15000, as: whole}}',
     );
     expect(harvestCautions({ ...facts, feelsC: 31 }).find((c) => c.id === 'heat')!.text).toMatch(
-      /feel like 31 °C/,
+      'ready.cautions.it-will-feel-like-your {feelsC: {temperatureC: 31}, heatLimitC: {temperatureC: 32}}',
     );
     expect(harvestCautions({ ...facts, feelsC: 22 }).some((c) => c.id === 'heat')).toBe(false);
   });

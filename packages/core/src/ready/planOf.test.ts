@@ -1,4 +1,4 @@
-import { speaking } from '../../fixtures/english.js';
+import { saying } from '../../fixtures/said.js';
 import { readySay } from './says.js';
 import { describe, expect, it } from 'vitest';
 import { JARS, VESSELS } from '../../fixtures/chooser.js';
@@ -8,7 +8,7 @@ import type { Hive, Look } from '../records/hiveViews.js';
 import type { BatchDetail, Vessel } from '../records/views.js';
 import { planDay as planDaySays, type DayInput } from './planOf.js';
 
-const planDay = speaking(planDaySays);
+const planDay = saying(planDaySays);
 
 const SEALED = { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 };
 const lookAt = (slot: number): Look =>
@@ -136,7 +136,9 @@ describe('the day as Ready shows it', () => {
     const day = planDay(input([detail({}, dearth)]));
     expect(day.steps.map((step) => step.id)).toContain('reduce');
     expect(day.bring.map((line) => line.id)).toContain('reducer-b1');
-    expect(day.harvests[0].cautions.find((c) => c.id === 'robbing')!.text).toMatch(/^Dearth/);
+    expect(day.harvests[0].cautions.find((c) => c.id === 'robbing')!.text).toMatch(
+      'ready.cautions.dearth-lid-on-between-combs',
+    );
   });
   it('asks nobody to smoke a colony that is gone', () => {
     const gone = hive([{ id: 'f', on: '2026-03-01', fact: { kind: 'alive', alive: false } }]);

@@ -1,4 +1,4 @@
-import { speaking } from '../../fixtures/english.js';
+import { saying } from '../../fixtures/said.js';
 import { describe, expect, it } from 'vitest';
 import { expectedOutcome, marketOf, spareableBars, winterBalance } from '../choose/index.js';
 import { combStoresKg } from '../comb/stores.js';
@@ -11,7 +11,7 @@ import { pickVessels as pickVesselsSays } from './gear.js';
 import type { KitVessel } from '../records/vocabulary/vessels.js';
 import type { Way } from '../records/vocabulary/ways.js';
 
-const pickVessels = speaking(pickVesselsSays);
+const pickVessels = saying(pickVesselsSays);
 
 const sealed = { capped: 0.9, open: 0.1, pollen: 0, brood: 0, empty: 0 };
 const comb = combEstimate({

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { english } from '../../fixtures/english.js';
+import { said } from '../../fixtures/said.js';
 import { harvestMark as markOf } from './harvestName.js';
 
-const harvestMark = (...of: Parameters<typeof markOf>): string => english(markOf(...of));
+const harvestMark = (...of: Parameters<typeof markOf>): string => said(markOf(...of));
 
 const batch = (id: string, change: Partial<Parameters<typeof markOf>[0]> = {}) => ({
   id,
@@ -23,19 +23,21 @@ describe('what tells harvests of one hive on one day apart', () => {
   it('is the name its lot was given, wherever it stands', () => {
     const dark = batch('1', { lotName: 'dark, last autumn' });
     expect(harvestMark(dark, [dark])).toBe('dark, last autumn');
-    expect(harvestMark(batch('2'), [dark, batch('2')])).toBe('crush and strain B');
+    expect(harvestMark(batch('2'), [dark, batch('2')])).toBe(
+      'way.lettered {way: way.crush.in, letter: B}',
+    );
   });
   it('is the way, and a letter in the order they were begun where the way is the same', () => {
     const all = [batch('2'), batch('1'), batch('3', { method: 'press' })];
     expect(all.map((b) => harvestMark(b, all))).toEqual([
-      'crush and strain B',
-      'crush and strain A',
-      'press',
+      'way.lettered {way: way.crush.in, letter: B}',
+      'way.lettered {way: way.crush.in, letter: A}',
+      'way.press.in',
     ]);
   });
   it('keeps the order of the list, newest first, among lots chosen in one act', () => {
     const at = { createdAt: '2026-03-14T09:00:00Z' };
     const all = [batch('3', at), batch('9', at), batch('1', at)];
-    expect(all.map((b) => harvestMark(b, all).at(-1))).toEqual(['C', 'B', 'A']);
+    expect(all.map((b) => harvestMark(b, all).at(-2))).toEqual(['C', 'B', 'A']);
   });
 });

@@ -1,5 +1,5 @@
 import { describe, it } from 'vitest';
-import { expectInEnglish as expect } from '../../fixtures/english.js';
+import { expectSaid as expect } from '../../fixtures/said.js';
 import { discountIssue, saleTotal, type Sale } from './outs.js';
 
 const sale = (more: Partial<Sale>): Sale => ({
@@ -21,9 +21,13 @@ describe('what a sale brought', () => {
   ] as const)('%s', (_, more, total) => expect(saleTotal(sale(more))).toBe(total));
   it.each([
     ['none', {}, null],
-    ['no price to take it off from', { price: null, discountPercent: 5 }, /needs a price/],
-    ['both at once', { discountAmount: 1, discountPercent: 5 }, /not both/],
-    ['more than they cost', { discountAmount: 97 }, /more than they cost/],
+    [
+      'no price to take it off from',
+      { price: null, discountPercent: 5 },
+      'field.discount-without-price',
+    ],
+    ['both at once', { discountAmount: 1, discountPercent: 5 }, 'field.discount-twice'],
+    ['more than they cost', { discountAmount: 97 }, 'field.discount-above-price'],
     ['exactly what they cost', { discountAmount: 96 }, null],
   ] as const)('a discount: %s', (_, more, issue) => {
     const said = discountIssue(sale(more));

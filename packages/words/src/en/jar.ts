@@ -132,9 +132,9 @@ export const jar: Sentences<JarSays> = {
   'jar.weighed.all': 'All weigh {net}.',
   'jar.fill.overfull':
     '{net} do not fit: to its brim it holds {volume}, about {holds} with room under the lid.',
-  'jar.fill.slip': '{net} is its {volume} taken for grams? Full it holds about {holds}.',
+  'jar.fill.slip': '{net} is its {volume} taken for its weight? Full it holds about {holds}.',
   'jar.fill.slip-high': [
-    '{net} is its {volume} taken for grams? Full it holds about {holds}; {net} stand',
+    '{net} is its {volume} taken for its weight? Full it holds about {holds}; {net} stand',
     '{stands} of {deep} high.',
   ],
 };

@@ -134,9 +134,9 @@ export const jar: Sentences<JarSays> = {
   'jar.weighed.all': 'Todos pesam {net}.',
   'jar.fill.overfull':
     '{net} não cabem: até a borda cabem {volume}, cerca de {holds} com folga sob a tampa.',
-  'jar.fill.slip': '{net} é o volume de {volume} tomado por gramas? Cheio leva cerca de {holds}.',
+  'jar.fill.slip': '{net} é o volume de {volume} tomado como peso? Cheio leva cerca de {holds}.',
   'jar.fill.slip-high': [
-    '{net} é o volume de {volume} tomado por gramas? Cheio leva cerca de {holds}; {net}',
+    '{net} é o volume de {volume} tomado como peso? Cheio leva cerca de {holds}; {net}',
     'ficam a {stands} de {deep} de altura.',
   ],
 };

@@ -223,11 +223,11 @@ export const look: Sentences<LookSays> = {
     '{capped} operculado; a parte operculada dos dois lados, {piece} do favo, está madura',
     'como o pedaço que se usa: corte fora a parte aberta.',
   ],
-  'look.ripe.rule-consider': 'a considerar desde {from}',
+  'look.ripe.rule-consider': 'a considerar a partir de {from}',
   'look.ripe.consider':
-    '{capped} operculado: a considerar desde {from}, a tirar com {need}. Meça a água.',
+    '{capped} operculado: a considerar a partir de {from}, a tirar com {need}. Meça a água.',
   'look.ripe.consider-worse-side': [
-    '{capped} operculado no pior lado: a considerar desde {from}, a tirar com {need}. Meça',
+    '{capped} operculado no pior lado: a considerar a partir de {from}, a tirar com {need}. Meça',
     'a água.',
   ],
   'look.ripe.short': '{capped}: ainda não.',
@@ -263,7 +263,8 @@ export const look: Sentences<LookSays> = {
   'look.season.rule-dead': 'só de colônias mortas',
   'look.season.dead-only': 'Pela sua regra só se tira mel de colônias mortas.',
   'look.season.rule-spring': 'uma vez na primavera',
-  'look.season.spring': 'Pela sua regra uma vez na primavera, depois do inverno: desde {from}.',
+  'look.season.spring':
+    'Pela sua regra uma vez na primavera, depois do inverno: a partir de {from}.',
   'look.season.rule-flow': 'na florada principal',
   'look.season.flow': 'Pela sua regra na florada principal; foi anotada entressafra.',
   'look.season.rule-weak': 'nada de colônia fraca',
@@ -289,7 +290,7 @@ export const look: Sentences<LookSays> = {
   'look.seen.other-side': 'Olhe antes o lado {side}: de cria e alvéolos abertos ali nada se sabe.',
   'look.seen.pots': 'Os potes foram contados.',
   'look.seen.both': 'Os dois lados foram vistos.',
-  'look.reading.below': 'Duvidoso: lido a {temperature}, o instrumento vale desde {low}.',
+  'look.reading.below': 'Duvidoso: lido a {temperature}, o instrumento vale a partir de {low}.',
   'look.reading.above': 'Duvidoso: lido a {temperature}, o instrumento vale até {high}.',
   'look.reading.calibrated': 'Duvidoso: calibrado em {on}, mais de um ano antes.',
   'look.glimpse.pane': [
@@ -379,12 +380,13 @@ export const look: Sentences<LookSays> = {
     'Neste ritmo não nesta safra: olhe de novo em {days, plural, one {# dia} other {# dias}}.',
   'look.comeBack.not-riper': 'Não está amadurecendo: meça a água, veja a florada e a força.',
   'look.comeBack.flow-ends':
-    'Não nesta safra: maduro desde {on} no mais cedo, a florada termina em {ends}.',
+    'Não nesta safra: maduro não antes de {on}, a florada termina em {ends}.',
   'look.comeBack.season-ends':
-    'Não nesta safra: maduro desde {on} no mais cedo, a safra termina em {ends}.',
-  'look.comeBack.after-waiting': 'Volte desde {on}, quando a carência tiver acabado.',
-  'look.comeBack.from': 'Volte desde {on}; maduro até {latest}, quatro vezes em cinco.',
-  'look.comeBack.from-no-end': 'Volte desde {on}; até quando amadurece ainda não se pode dizer.',
+    'Não nesta safra: maduro não antes de {on}, a safra termina em {ends}.',
+  'look.comeBack.after-waiting': 'Volte a partir de {on}, quando a carência tiver acabado.',
+  'look.comeBack.from': 'Volte a partir de {on}; maduro até {latest}, quatro vezes em cinco.',
+  'look.comeBack.from-no-end':
+    'Volte a partir de {on}; até quando amadurece ainda não se pode dizer.',
   'look.scan.not-lifted': 'Não levantado.',
   'look.scan.first': 'O primeiro de trás que passa.',
   'look.scan.put-back': 'De volta ao lugar. {why}',
