@@ -9,6 +9,7 @@ import {
   questionIssues,
   type WishIssue,
 } from './question.js';
+import { greedyChoice } from './greedy.js';
 import { chooseInStages, type Proof, type Solved } from './solve.js';
 import type { ChoiceHive } from './choiceUnits.js';
 import type { Say } from '../say/say.js';
@@ -40,6 +41,46 @@ export interface ChooseAnswer {
   isDone: boolean;
 }
 
+const NONE: ChooseAnswer = {
+  proof: null,
+  gap: 1,
+  sets: [],
+  bindings: null,
+  relaxations: [],
+  notes: [],
+  orderHeld: [],
+  issues: [],
+  isDone: true,
+};
+
+/** The set of some options, as the only answer. */
+const setAlone = (
+  { question, household }: ChooseRequest,
+  model: ChooseModel,
+  taken: number[],
+): ChoiceSet[] => [setOf(model, taken, household, goalName(question.goal), null)];
+
+/**
+ * What can be said of a question before the solver has come: its first set, or what is wrong with
+ * it; null where no set is found so quickly.
+ */
+export function firstAnswer(request: ChooseRequest): ChooseAnswer | null {
+  const { hives, question, household } = request;
+  const issues = questionIssues(question, household);
+  if (issues.length) return { ...NONE, issues };
+  const model = chooseModel(hives, question, household);
+  const taken = greedyChoice(model);
+  if (!taken) return null;
+  return {
+    ...NONE,
+    notes: model.notes,
+    orderHeld: model.orderHeld,
+    proof: 'first',
+    sets: setAlone(request, model, taken),
+    isDone: false,
+  };
+}
+
 /**
  * Answers a question step by step: a first set at once, then a better one with its alternatives and
  * with what holds it back, then the proof. A wish that cannot be worked on is answered by sentences
@@ -51,23 +92,9 @@ export function* chooseAnswers(
 ): Generator<ChooseAnswer, void> {
   const { hives, question, household } = request;
   const issues = questionIssues(question, household);
-  const none: ChooseAnswer = {
-    proof: null,
-    gap: 1,
-    sets: [],
-    bindings: null,
-    relaxations: [],
-    notes: [],
-    orderHeld: [],
-    issues,
-    isDone: true,
-  };
-  if (issues.length) return void (yield none);
+  if (issues.length) return void (yield { ...NONE, issues });
   const model = chooseModel(hives, question, household);
-  const base = { ...none, notes: model.notes, orderHeld: model.orderHeld };
-  const alone = (s: Solved): ChoiceSet[] => [
-    setOf(model, s.taken, household, goalName(question.goal), null),
-  ];
+  const base = { ...NONE, notes: model.notes, orderHeld: model.orderHeld };
   interface Worked {
     taken: string;
     sets: ChoiceSet[];
@@ -97,7 +124,7 @@ export function* chooseAnswers(
       ...base,
       proof: solved.proof,
       gap: solved.gap,
-      sets: shown?.sets ?? alone(solved),
+      sets: shown?.sets ?? setAlone(request, model, solved.taken),
       bindings: shown?.bindings ?? null,
       isDone: false,
     };

@@ -1,49 +1,6 @@
-import { z } from 'zod';
-import { decimal, grams, kilograms, whole } from '../say/limits.js';
-import { refuses } from '../say/field.js';
 import type { Range } from '../units/format.js';
+import type { CombOrLiquidInput } from './combOrLiquidSchema.js';
 import { seededRandom, triangular } from '../units/seeded.js';
-
-const price = decimal(0, 100_000);
-const some = whole(0, 10_000);
-const range = (high: number) =>
-  z
-    .strictObject({
-      low: decimal(0, high),
-      mid: decimal(0, high),
-      high: decimal(0, high),
-    })
-    .refine((r) => r.low <= r.mid && r.mid <= r.high, {
-      message: refuses('field.low-best-high'),
-    });
-
-/** What comb and liquid are compared by: one super or a year of them. */
-export const combOrLiquidSchema = z.strictObject({
-  boxes: whole(1, 200),
-  piecesPerBox: whole(1, 500),
-  pieceG: grams(20, 3000),
-  piecePrice: price,
-  packCost: price,
-  /** Honey in a finished super, kg. */
-  honeyKg: range(60),
-  /** Share of it that runs out when it is crushed, 0 to 1. */
-  outShare: range(1),
-  honeyPerKg: price,
-  jarCostPerKg: price,
-  /** The household's own comb supers so far: finished, half done, spoilt. */
-  history: z.strictObject({ finished: some, half: some, spoilt: some }),
-  combHours: range(100),
-  liquidHours: range(100),
-  /** What is sold in a month. */
-  piecesAMonth: decimal(0, 10_000),
-  kgAMonth: kilograms(0, 10_000),
-  draws: z.int().min(100).max(100_000),
-  seed: z
-    .int()
-    .min(0)
-    .max(2 ** 31),
-});
-export type CombOrLiquidInput = z.infer<typeof combOrLiquidSchema>;
 
 export interface Spread {
   mean: number;
@@ -150,14 +107,14 @@ function gamma(next: () => number, shape: number): number {
  * The same supers as comb honey or crushed, drawn many times: how many finish, what cracks, what
  * honey they hold, hours. Chances come from the household's own counts with one of each kind added
  * (nothing known: one third each), and are themselves drawn, so that few supers give a wide answer.
- * Pieces × price less packs, the rest crushed; against kg × price less jars. The same seed gives
+ * Takes what its schema has let through. Pieces × price less packs, the rest crushed; against kg × price less jars. The same seed gives
  * the same numbers. `onProgress` hears 0 to 1.
  */
 export function combOrLiquid(
   input: CombOrLiquidInput,
   onProgress?: (share: number) => void,
 ): CombOrLiquid {
-  const { boxes, draws, history } = combOrLiquidSchema.parse(input);
+  const { boxes, draws, history } = input;
   const next = seededRandom(input.seed);
   const made = (): Float64Array => new Float64Array(draws);
   const [comb, liquid, combHour, liquidHour, pieces, kg, atZero, aSuper] = [

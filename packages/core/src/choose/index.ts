@@ -5,6 +5,7 @@ export * from './answer.js';
 export * from './blocks.js';
 export * from './combArithmetic.js';
 export * from './combOrLiquid.js';
+export * from './combOrLiquidSchema.js';
 export * from './drawnPots.js';
 export * from './expected.js';
 export * from './explain.js';

@@ -1,11 +1,9 @@
-import { z } from 'zod';
-import { A_NUMBER, hours, whole } from '../say/limits.js';
-import { refusalOf, refuses } from '../say/field.js';
+import { fieldSay } from '../say/field.js';
 import type { Say } from '../say/say.js';
 import { chooseSay } from './says.js';
 import type { JarKindRecord } from '../records/views.js';
 import type { HouseRules } from '../records/houseRules.js';
-import { WAYS } from '../records/vocabulary/ways.js';
+import type { Way } from '../records/vocabulary/ways.js';
 import type { KitVessel } from '../records/vocabulary/vessels.js';
 
 export const GOALS = ['most-worth', 'most-comb', 'least-work', 'most-left'] as const;
@@ -14,38 +12,26 @@ export type Goal = (typeof GOALS)[number];
 export const goalName = (goal: Goal): Say => chooseSay(`choose.goal.${goal}`);
 
 /** 'take' leaves the way to the chooser; a way or 'leave' fixes it. */
-export const pinSchema = z.enum([...WAYS, 'leave', 'take']);
-export type Pin = z.infer<typeof pinSchema>;
+export type Pin = Way | 'leave' | 'take';
 
 /** What the person wants and has, beyond the rules and the kit. */
-export const chooseQuestionSchema = z.strictObject({
-  goal: z.enum(GOALS, refuses('field.choose-goal')),
+export interface ChooseQuestion {
+  goal: Goal;
   /**
    * At least so many of one kind of jar or box, by the low estimate, ready within so many hours.
    */
-  amount: z
-    .strictObject({
-      jarKindId: z.string().min(1, refuses('field.choose-jar')),
-      count: whole(1, 2000),
-      withinHours: z
-        .number(A_NUMBER)
-        .min(0, refuses('field.time-is-over'))
-        .max(24 * 366, refuses('field.a-year-ahead'))
-        .nullable(),
-    })
-    .nullable(),
-  pins: z.record(z.string(), pinSchema),
+  amount: { jarKindId: string; count: number; withinHours: number | null } | null;
+  pins: Record<string, Pin>;
   /** Hours of hands there are, all people together; null: no limit. */
-  handsHours: hours(0, 2000).nullable(),
+  handsHours: number | null;
   /**
    * Whether vessels, jars in stock and the freezer limit the choice, or would be bought and
    * borrowed.
    */
-  countVessels: z.boolean(),
-  countStock: z.boolean(),
-  countFreezer: z.boolean(),
-});
-export type ChooseQuestion = z.infer<typeof chooseQuestionSchema>;
+  countVessels: boolean;
+  countStock: boolean;
+  countFreezer: boolean;
+}
 export const PLAIN_QUESTION: ChooseQuestion = {
   goal: 'most-worth',
   amount: null,
@@ -68,11 +54,46 @@ export interface Household {
   jars: readonly JarKindRecord[];
 }
 
+const JARS_MOST = 2000;
+const HANDS_HOURS_MOST = 2000;
+const A_YEAR_HOURS = 24 * 366;
+
+function countIssue(count: number): Say | null {
+  if (!Number.isSafeInteger(count)) return fieldSay('field.whole-number');
+  if (count < 1) return fieldSay('field.at-least', { least: 1 });
+  return count > JARS_MOST ? fieldSay('field.at-most', { most: JARS_MOST }) : null;
+}
+
+function withinIssue(hours: number | null): Say | null {
+  if (hours === null) return null;
+  if (!Number.isFinite(hours)) return fieldSay('field.number');
+  if (hours < 0) return fieldSay('field.time-is-over');
+  return hours > A_YEAR_HOURS ? fieldSay('field.a-year-ahead') : null;
+}
+
+function handsIssue(hours: number | null): Say | null {
+  if (hours === null) return null;
+  if (!Number.isFinite(hours)) return fieldSay('field.number');
+  if (hours < 0) return fieldSay('field.at-least', { least: 0 });
+  const most = { hours: HANDS_HOURS_MOST };
+  return hours > HANDS_HOURS_MOST ? fieldSay('field.at-most', { most }) : null;
+}
+
+/** What is wrong with what was typed, whatever there is in the house. */
+function typedIssues({ amount, handsHours }: ChooseQuestion): WishIssue[] {
+  const found: [path: string, says: Say | null][] = [
+    ['amount.jarKindId', amount?.jarKindId === '' ? fieldSay('field.choose-jar') : null],
+    ['amount.count', amount && countIssue(amount.count)],
+    ['amount.withinHours', amount && withinIssue(amount.withinHours)],
+    ['handsHours', handsIssue(handsHours)],
+  ];
+  return found.flatMap(([path, says]) => (says ? [{ path, says }] : []));
+}
+
 /** What is wrong with a wish, each with its field; empty where it can be worked on. */
 export function questionIssues(question: ChooseQuestion, household: Household): WishIssue[] {
-  const parsed = chooseQuestionSchema.safeParse(question);
-  if (!parsed.success)
-    return parsed.error.issues.map((i) => ({ path: i.path.join('.'), says: refusalOf(i.message) }));
+  const typed = typedIssues(question);
+  if (typed.length) return typed;
   const issues: WishIssue[] = [];
   const { rules, jars } = household;
   if (question.amount && !jars.some((j) => j.id === question.amount!.jarKindId))

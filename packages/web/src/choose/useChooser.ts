@@ -19,6 +19,12 @@ export function useChooser(request: Ref<ChooseRequest | null>) {
   let worker = chooserWorker();
   let running: Promise<unknown> | null = null;
   let turn = 0;
+  /** Whether the worker answers; while it proves it cannot. */
+  const isAwake = (): Promise<boolean> =>
+    Promise.race([
+      worker.api.isAwake(),
+      new Promise<false>((held) => setTimeout(() => held(false), PATIENCE_MS)),
+    ]);
   async function ask(): Promise<void> {
     const mine = ++turn;
     if (!request.value) return;
@@ -26,14 +32,7 @@ export function useChooser(request: Ref<ChooseRequest | null>) {
     await new Promise((drawn) => setTimeout(drawn, 30));
     if (mine !== turn) return;
     const plain = plainCopy(request.value);
-    if (
-      running &&
-      (await Promise.race([
-        running.then(() => 'free'),
-        new Promise((r) => setTimeout(() => r('held'), PATIENCE_MS)),
-      ])) === 'held' &&
-      mine === turn
-    ) {
+    if (running && !(await isAwake()) && mine === turn) {
       worker.end();
       worker = chooserWorker();
     }

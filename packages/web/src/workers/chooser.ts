@@ -1,6 +1,7 @@
 import {
   chooseAnswers,
   combOrLiquid,
+  firstAnswer,
   highsSolver,
   type ChooseAnswer,
   type ChooseRequest,
@@ -9,12 +10,23 @@ import {
   type LpSolver,
 } from '@furrow/core';
 import { expose } from 'comlink';
-import highsLoader from 'highs';
 import wasm from 'highs/runtime?url';
 
-const solver: Promise<LpSolver> = highsLoader({ locateFile: () => wasm }).then((highs) =>
-  highsSolver(highs as never),
-);
+let solver: Promise<LpSolver> | null = null;
+let isSolverHere = false;
+
+/** The solver is a megabyte: it is fetched once a first answer was given without it. */
+async function fetchSolver(): Promise<LpSolver> {
+  const { default: load } = await import('highs');
+  const highs = await load({ locateFile: () => wasm });
+  isSolverHere = true;
+  return highsSolver(highs as never);
+}
+/** What did not come is asked for again by the next question. */
+function forgetSolver(error: unknown): never {
+  solver = null;
+  throw error;
+}
 let asked = 0;
 const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
 
@@ -23,13 +35,22 @@ const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
  * `end` in the client ends it in the middle.
  */
 const api = {
+  /** Answers at once unless a proof is running: what is only being fetched is not worth ending. */
+  isAwake: (): true => true,
   /**
    * Answers step by step; resolves true when the last answer was given, false when a newer question
    * came.
    */
   async choose(request: ChooseRequest, onAnswer: (answer: ChooseAnswer) => void): Promise<boolean> {
     const mine = ++asked;
+    if (!isSolverHere) {
+      const first = firstAnswer(request);
+      if (first) onAnswer(first);
+      if (first?.isDone) return true;
+    }
+    solver ??= fetchSolver().catch(forgetSolver);
     const solve = await solver;
+    if (mine !== asked) return false;
     for (const answer of chooseAnswers(request, solve)) {
       if (mine !== asked) return false;
       onAnswer(answer);

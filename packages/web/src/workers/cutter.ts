@@ -18,11 +18,13 @@ import {
   type Replanned,
 } from '@furrow/core';
 import { expose } from 'comlink';
-import highsLoader from 'highs';
 import wasm from 'highs/runtime?url';
 
-const solver = (): Promise<LpSolver> =>
-  highsLoader({ locateFile: () => wasm }).then((highs) => highsSolver(highs as never));
+/** Fetched when jars of several lots are first asked for. */
+async function solver(): Promise<LpSolver> {
+  const { default: load } = await import('highs');
+  return highsSolver((await load({ locateFile: () => wasm })) as never);
+}
 const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
 
 /**
