@@ -76,6 +76,11 @@ const SENTENCE = [
  * Files of core and server that write words in a row which nobody reads on a screen, on paper or in
  * an answer; everything else is said by key.
  */
+/** Words come beside the module that says them: a table of words is `toldWhenRead`. */
+const TOLD_TOO_EARLY = {
+  selector: 'CallExpression[callee.name=/^(tell|said|measured|moment)$/]:not(:function *)',
+  message: 'Its words may not be there yet: say it in a function, or by toldWhenRead.',
+};
 const NOT_SAID = [
   // The command line and the machine's own log speak English.
   'server/src/{main,tools,config}.ts',
@@ -209,6 +214,18 @@ export default tseslint.config(
       ...NOT_SAID.map((file) => `packages/${file}`),
     ],
     rules: { 'no-restricted-syntax': ['error', KIND_BY_NAME, ...SENTENCE] },
+  },
+  {
+    // What the router says stands in the first screen's words.
+    files: ['packages/web/src/**/*.ts'],
+    ignores: [
+      '**/*.test.ts',
+      '**/testing/**',
+      '**/workers/**',
+      'packages/web/src/drawing/sections/**',
+      'packages/web/src/router.ts',
+    ],
+    rules: { 'no-restricted-syntax': ['error', KIND_BY_NAME, ...SENTENCE, TOLD_TOO_EARLY] },
   },
   {
     // A template says nothing by itself: `tell` does, by a key.

@@ -117,13 +117,13 @@ test('no serious finding on the screens with work in them, their dialogs and sun
 /** Compressed script of a first visit to a stage, kB: a poor line carries it in two or three seconds. */
 const FIRST_LOAD_KB = {
   '/': 240,
-  '/look': 480,
-  '/choose': 480,
-  '/ready': 480,
-  '/take': 480,
-  '/drain': 540,
-  '/cut': 480,
-  '/jar': 480,
+  '/look': 460,
+  '/choose': 475,
+  '/ready': 420,
+  '/take': 430,
+  '/drain': 490,
+  '/cut': 460,
+  '/jar': 460,
 };
 for (const [path, mostKb] of Object.entries(FIRST_LOAD_KB))
   test(`the first load of ${path} stays under ${mostKb} kB of compressed script`, async ({

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
@@ -52,6 +53,17 @@ const pwa = VitePWA({
   },
 });
 
+/** Whether a module makes schemas: most stages come without them. */
+function isOfSchemas(id: string): boolean {
+  const isOurs = /core[\\/]src.*\.ts$/.test(id);
+  return (
+    isOurs &&
+    /^import [^;]*from '(zod|[./\w]*(say\/limits|records\/common)\.js)'/m.test(
+      readFileSync(id, 'utf8'),
+    )
+  );
+}
+
 /**
  * Few files, by when they are needed: a poor line waits longer for many small ones than for some
  * bytes more. Schemas come where something is written, what comes with the first screen is one
@@ -64,7 +76,7 @@ const CHUNKS = [
   { name: 'hives', test: /today[\\/]HivesAtSites/, priority: 2 },
   {
     name: 'stages',
-    test: /packages|primevue|primeuix/,
+    test: (id: string) => /packages|primevue|primeuix/.test(id) && !isOfSchemas(id),
     minShareCount: 4,
     maxModuleSize: 15_000,
     priority: 1,

@@ -1,7 +1,7 @@
 import { learnEverything } from './words/learned.js';
 import { tell } from './words/tell.js';
 import type { Stage } from '@furrow/core';
-import { createRouter, createWebHistory } from 'vue-router';
+import { createRouter, createWebHistory, type RouteRecordNormalized } from 'vue-router';
 import TodayView from './today/TodayView.vue';
 
 declare module 'vue-router' {
@@ -122,10 +122,16 @@ export const router = createRouter({
   ],
 });
 
-/**
- * Today says what is learned at once; what the other screens say is learned before one is fetched:
- * some of their words are said as they come.
- */
+/** Today says what is learned at once; what another screen says is learned before it is opened. */
 router.beforeEach(async (to) => {
-  if (to.name !== 'today') await learnEverything();
+  if (to.name === 'today') return;
+  // The screen comes beside its words; one that does not come is told of when it is opened.
+  void fetchScreen(to.matched.at(-1))?.catch(() => undefined);
+  await learnEverything();
 });
+
+/** Begins to fetch a screen, as opening it would. */
+function fetchScreen(record: RouteRecordNormalized | undefined): Promise<unknown> | null {
+  const screen = record?.components?.default;
+  return typeof screen === 'function' ? (screen as () => Promise<unknown>)() : null;
+}

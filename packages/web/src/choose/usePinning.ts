@@ -1,3 +1,4 @@
+import { toldWhenRead } from '../words/toldWhenRead.js';
 import { capitalised } from '../words/capitalised.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
@@ -7,11 +8,11 @@ import type { useChoice, WayOffer } from './useChoice.js';
 
 type Pin = 'take' | Way;
 
-const UNIT_WORDS: Partial<Record<ChoiceUnit['what'], string>> = {
-  comb: tell('common.comb'),
-  frame: tell('common.frame'),
-  pots: tell('common.pots'),
-};
+const UNIT_WORDS: Partial<Record<ChoiceUnit['what'], string>> = toldWhenRead({
+  comb: 'common.comb',
+  frame: 'common.frame',
+  pots: 'common.pots',
+});
 /** What a unit is called at the beginning of a sentence: "Comb 12", "Box 2". */
 export function named(unit: ChoiceUnit): string {
   const word = UNIT_WORDS[unit.what];

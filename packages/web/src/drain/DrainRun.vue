@@ -15,7 +15,7 @@ import {
   type JarKindRecord,
   type Vessel,
 } from '@furrow/core';
-import { computed, ref, toRef } from 'vue';
+import { computed, defineAsyncComponent, ref, toRef } from 'vue';
 import { newId } from '../api/client.js';
 import { useClocks } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
@@ -27,7 +27,6 @@ import OwedNote from '../parts/OwedNote.vue';
 import AlarmKey from '../shell/AlarmKey.vue';
 import { aboutText, clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
-import CloseDrain from './CloseDrain.vue';
 import DrainCurve from './DrainCurve.vue';
 import DrainKeys from './DrainKeys.vue';
 import DrainLog from './DrainLog.vue';
@@ -35,9 +34,7 @@ import DrainSum from './DrainSum.vue';
 import DrainTold from './DrainTold.vue';
 import DrawOff from './DrawOff.vue';
 import PressPanel from './PressPanel.vue';
-import ReadingsDialog from './ReadingsDialog.vue';
 import TemperatureForm from './TemperatureForm.vue';
-import WarmPanel from './WarmPanel.vue';
 import WeighPanel from './WeighPanel.vue';
 import WeighingQuestions from './WeighingQuestions.vue';
 import WhatIfs from './WhatIfs.vue';
@@ -45,6 +42,11 @@ import type { DrainEventSaid } from './drainEvent.js';
 import type { DrainPanel } from './drainPanel.js';
 import { useDrain } from './useDrain.js';
 import { brokenUpWord, useDrainActs } from './useDrainWords.js';
+
+// What is asked for now and then comes when it is.
+const CloseDrain = defineAsyncComponent(() => import('./CloseDrain.vue'));
+const ReadingsDialog = defineAsyncComponent(() => import('./ReadingsDialog.vue'));
+const WarmPanel = defineAsyncComponent(() => import('./WarmPanel.vue'));
 
 /** One drain: its vessels, its clock and curve, what is due, and what can be done. */
 const props = defineProps<{

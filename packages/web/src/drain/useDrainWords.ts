@@ -1,3 +1,4 @@
+import { toldWhenRead } from '../words/toldWhenRead.js';
 import { tell } from '../words/tell.js';
 import {
   RUNS_TO_APPLY,
@@ -19,11 +20,11 @@ import type { DrainNow } from './useDrain.js';
 /** What the one large key does. */
 export type MainAct = 'press' | 'stir' | 'weigh';
 
-const BROKEN_UP = {
-  mash: tell('useDrainWords.mashed'),
-  chop: tell('useDrainWords.chopped'),
-  slice: tell('useDrainWords.sliced'),
-} as const;
+const BROKEN_UP = toldWhenRead({
+  mash: 'useDrainWords.mashed',
+  chop: 'useDrainWords.chopped',
+  slice: 'useDrainWords.sliced',
+});
 
 /** Whether the comb was only cut open and not broken up. */
 const isOpened = (drain: Drain, { batch }: Pick<BatchDetail, 'batch'>): boolean =>

@@ -1,4 +1,4 @@
-import { tell } from '../words/tell.js';
+import { toldWhenRead } from '../words/toldWhenRead.js';
 import type { JarKindRecord, PieceShape } from '@furrow/core';
 
 /** A kind of jar or box as it is being said: null where nobody said it yet. */
@@ -22,12 +22,12 @@ export interface JarDraft {
   maxG: number | null;
 }
 
-export const JAR_PURPOSES: Record<JarKindRecord['purpose'], string> = {
-  jar: tell('common.honey'),
-  chunk: tell('jarDraft.comb-and-honey'),
-  piece: tell('jarDraft.piece-comb'),
-  sample: tell('jarDraft.sample-comb'),
-};
+export const JAR_PURPOSES: Readonly<Record<JarKindRecord['purpose'], string>> = toldWhenRead({
+  jar: 'common.honey',
+  chunk: 'jarDraft.comb-and-honey',
+  piece: 'jarDraft.piece-comb',
+  sample: 'jarDraft.sample-comb',
+});
 
 const NONE_YET: JarDraft = {
   id: null,

@@ -27,7 +27,7 @@ import CombPaint from '../drawing/CombPaint.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { dayText } from '../shell/times.js';
 import BandShares from './BandShares.vue';
-import { BANDS_PX } from './bandWords.js';
+import { bandsPx } from './bandWords.js';
 import CombMeasures, { type Measures } from './CombMeasures.vue';
 import OutsideView from './OutsideView.vue';
 import SideUnseen, { type Beginning } from './SideUnseen.vue';
@@ -154,7 +154,7 @@ const rootWidth = useWidth(root, 700);
  */
 const s = computed(() => {
   const isWide = rootWidth.value > 800;
-  const numbersPx = rootWidth.value < 480 || stacked.value ? 0 : BANDS_PX + 2;
+  const numbersPx = rootWidth.value < 480 || stacked.value ? 0 : bandsPx() + 2;
   const besidePx = !stacked.value && isWide ? 190 : 0;
   const acrossPx = rootWidth.value - numbersPx - besidePx - 64;
   // On a desk the whole comb stands above the fold, below the hive and the ways to read it.
@@ -185,7 +185,7 @@ const faceTitle = computed(
     ref="root"
     class="reader"
     :class="[`by-${way}`, { stacked }]"
-    :style="{ '--bands-width': `${BANDS_PX}px` }"
+    :style="{ '--bands-width': `${bandsPx()}px` }"
   >
     <div class="waybar">
       <SelectButton

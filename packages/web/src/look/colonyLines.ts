@@ -70,7 +70,8 @@ export const gainText = ({ kgAWeek }: WeeklyGain, units: Units): string =>
 
 /** What was said of the colony, in one line: the facts that are known, and how many are not. */
 export function colonySummary(lines: readonly ColonyLine[]): string {
-  const known = lines.filter((l) => !UNSAID.has(l.value));
+  const nothing = unsaid();
+  const known = lines.filter((l) => !nothing.includes(l.value));
   const unknown = lines.length - known.length;
   const said = known
     .slice(0, 4)
@@ -82,14 +83,15 @@ export function colonySummary(lines: readonly ColonyLine[]): string {
     : tell('colonyLines.nothing-left-to-say');
   return said ? `${said}${more}; ${rest}` : tell('colonyLines.nothing-said-yet');
 }
-const UNSAID = new Set([
+/** What stands where nothing was said. */
+const unsaid = (): readonly string[] => [
   tell('colonyLines.not-known'),
   tell('colonyLines.never-checked'),
   tell('colonyLines.not-asked'),
   tell('colonyLines.nothing-noted'),
   tell('colonyLines.never-weighed'),
   tell('colonyLines.moved-since'),
-]);
+];
 
 /**
  * What judgements need to know of a colony, a line a fact, those its kind of hive knows. Takes the

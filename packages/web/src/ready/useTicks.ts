@@ -1,13 +1,14 @@
+import { toldWhenRead } from '../words/toldWhenRead.js';
 import { tell } from '../words/tell.js';
 import type { BringLine, OpenPlans, Tick } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { newId } from '../api/client.js';
 import { keepEntry, refusalAmong } from '../api/outbox.js';
 
-const TICK_WORDS: Partial<Record<string, string>> = {
-  missing: tell('useTicks.noted-as-missing'),
-  have: tell('useTicks.ticked-off'),
-};
+const TICK_WORDS: Partial<Record<string, string>> = toldWhenRead({
+  missing: 'useTicks.noted-as-missing',
+  have: 'useTicks.ticked-off',
+});
 
 /**
  * Ticks of the list: they show at once, wait on this device where the house is out of reach, and go

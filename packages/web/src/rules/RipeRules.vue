@@ -11,7 +11,7 @@ import {
 } from '@furrow/core';
 import NumberField from '../parts/NumberField.vue';
 import RuleChoice from './RuleChoice.vue';
-import { YES_OR_NO, named, numbers } from './choices.js';
+import { yesOrNo, named, numbers } from './choices.js';
 import { useStarting } from './starting.js';
 
 /** What counts as ripe: by caps, by water, and from where a test is worth it. */
@@ -78,7 +78,7 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
       v-model="draft.moistureMayOverrule"
       :label="tell('common.measured-water-may-overrule-caps')"
       above
-      :choices="YES_OR_NO"
+      :choices="yesOrNo()"
     />
   </div>
   <details class="how" :open="Object.keys(draft.moistureLimitByKindPercent).length > 0">

@@ -21,7 +21,7 @@ import { serverNow } from '../api/client.js';
 import { useHives } from '../api/queries.js';
 import { compute } from '../workers/client.js';
 import { STAGE_NAMES } from '../shell/stageNames.js';
-import { STARTING_WORDS, isStarting } from './starting.js';
+import { startingWords, isStarting } from './starting.js';
 
 /**
  * Where practitioners disagree: each question with its schools, whom each suits, and the combs it
@@ -110,7 +110,7 @@ const choose = (q: SchoolQuestion, value: unknown): void => {
     <fieldset v-for="q in questions" :key="q.rule">
       <legend>
         <b class="display">{{ said(q.asks) }}</b>
-        <span v-if="isStarting(draft, q.rule)" class="sub">{{ STARTING_WORDS }}</span>
+        <span v-if="isStarting(draft, q.rule)" class="sub">{{ startingWords() }}</span>
       </legend>
       <label v-for="(c, i) in q.choices" :key="String(c.value)">
         <input

@@ -24,7 +24,7 @@ export const numbers = <Value extends number>(
   ...values: readonly Value[]
 ): Choice<Value>[] => values.map((value) => ({ value, label: `${plainFigure(value)}${unit}` }));
 
-export const YES_OR_NO: readonly Choice<boolean>[] = [
+export const yesOrNo = (): readonly Choice<boolean>[] => [
   { label: tell('common.yes'), value: true },
   { label: tell('common.no'), value: false },
 ];

@@ -1,7 +1,7 @@
 import { DEFAULT_RULES, type HouseRules } from '@furrow/core';
 import { describe, expect, it } from 'vitest';
 import { ref } from 'vue';
-import { STARTING_WORDS, isStarting, useStarting } from './starting.js';
+import { startingWords, isStarting, useStarting } from './starting.js';
 
 const rules = (change: Partial<HouseRules> = {}): HouseRules => ({ ...DEFAULT_RULES, ...change });
 
@@ -26,7 +26,7 @@ describe('values that Furrow begins with', () => {
     const note = useStarting(draft);
     expect(note('wetWaxDays')).toBeNull();
     draft.value = rules();
-    expect(note('wetWaxDays')).toBe(STARTING_WORDS);
+    expect(note('wetWaxDays')).toBe(startingWords());
     draft.value = rules({ wetWaxDays: 12 });
     expect(note('wetWaxDays')).toBeNull();
   });

@@ -3,7 +3,7 @@ import { DEFAULT_RULES, type HouseRules } from '@furrow/core';
 import type { Ref } from 'vue';
 
 /** What stands beside a value that Furrow begins with. */
-export const STARTING_WORDS = tell('starting.as-furrow-begins');
+export const startingWords = (): string => tell('starting.as-furrow-begins');
 
 /**
  * Whether a rule stands as Furrow begins with it and the household has not said that these are
@@ -18,4 +18,4 @@ export function isStarting(rules: HouseRules, rule: keyof HouseRules): boolean {
 export const useStarting =
   (rules: Ref<HouseRules | null>) =>
   (rule: keyof HouseRules): string | null =>
-    rules.value && isStarting(rules.value, rule) ? STARTING_WORDS : null;
+    rules.value && isStarting(rules.value, rule) ? startingWords() : null;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { router } from '../router.js';
 import { everything, find, plain, type FindIn } from './find.js';
-import { HELP, helpOf } from './help.js';
+import { helpOf, helpPages } from './help.js';
 
 const hive = {
   id: 'h1',
@@ -73,13 +73,17 @@ describe('help', () => {
       .getRoutes()
       .map((r) => String(r.name))
       .filter((name) => name !== 'lost');
-    expect(HELP.map((page) => page.route).sort()).toEqual([...screens].sort());
-    const sentencesOf = (page: (typeof HELP)[number]): string[] =>
+    expect(
+      helpPages()
+        .map((page) => page.route)
+        .sort(),
+    ).toEqual([...screens].sort());
+    const sentencesOf = (page: ReturnType<typeof helpOf>): string[] =>
       page.sentences
         .join(' ')
         .split(/[.?!](?:\s|$)/)
         .filter(Boolean);
-    for (const page of HELP) expect(sentencesOf(page), page.title).toHaveLength(5);
+    for (const page of helpPages()) expect(sentencesOf(page), page.title).toHaveLength(5);
     expect(helpOf('nowhere').title).toBe('Today');
   });
 });

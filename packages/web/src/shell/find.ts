@@ -12,8 +12,8 @@ import {
   type Site,
   type Vessel,
 } from '@furrow/core';
-import { HELP } from './help.js';
-import { RULE_ALSO, RULE_NAMES } from './ruleNames.js';
+import { helpPages } from './help.js';
+import { ruleAlso, ruleNames } from './ruleNames.js';
 import { STAGE_NAMES } from './stageNames.js';
 
 /** One thing that can be found: what it is, what it is called, and where it leads. */
@@ -114,6 +114,7 @@ function ofSites(sites: readonly Site[], hives: readonly Hive[]): Found[] {
  * Everything there is to be found in a household, in the order in which kinds of things are named.
  */
 export function everything(all: FindIn): Found[] {
+  const also = ruleAlso();
   return [
     ...ofHives(all.hives),
     ...ofHarvests(all.harvests),
@@ -130,11 +131,11 @@ export function everything(all: FindIn): Found[] {
     })),
     // Many combs would crowd out what else is called like their hive.
     ...ofCombs(all.hives),
-    ...RULE_NAMES.map((name) => ({
+    ...ruleNames().map((name) => ({
       id: `rule:${name}`,
       what: tell('find.rule'),
       name,
-      also: RULE_ALSO[name],
+      also: also[name],
       leads: tell('find.to-rules'),
       to: `/rules?at=all&find=${encodeURIComponent(name)}`,
     })),
@@ -145,7 +146,7 @@ export function everything(all: FindIn): Found[] {
       leads: tell('find.to-schools-in-rules'),
       to: `/rules?at=schools&ask=${q.rule}`,
     })),
-    ...HELP.map((page) => ({
+    ...helpPages().map((page) => ({
       id: `help:${page.route}`,
       what: tell('find.help'),
       name: `${page.title}: ${page.sentences[0]}`,

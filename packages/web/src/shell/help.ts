@@ -9,7 +9,7 @@ export interface HelpPage {
   sentences: string[];
 }
 
-export const HELP: HelpPage[] = [
+export const helpPages = (): HelpPage[] => [
   {
     route: 'today',
     title: tell('common.today'),
@@ -205,4 +205,4 @@ export const HELP: HelpPage[] = [
 
 /** The help of a screen; that of Today where it has none of its own. */
 export const helpOf = (route: string | null | undefined): HelpPage =>
-  HELP.find((page) => page.route === route) ?? HELP[0];
+  helpPages().find((page) => page.route === route) ?? helpPages()[0];

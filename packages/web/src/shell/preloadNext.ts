@@ -1,7 +1,6 @@
 import { STAGES, type Stage } from '@furrow/core';
 import type { Router, RouteRecordRaw } from 'vue-router';
 import { useAwaySince } from '../api/away.js';
-import { learnEverything } from '../words/learned.js';
 
 /** How long a screen has the line to itself before the next one is fetched. */
 const ALONE_MS = 4000;
@@ -18,10 +17,7 @@ async function fetchStage(routes: readonly RouteRecordRaw[], stage: Stage): Prom
   const route = routes.find(({ name }) => name === stage);
   if (typeof route?.component !== 'function') return;
   const fetchScreen = route.component as () => Promise<unknown>;
-  // Some of its words are said as it comes.
-  await learnEverything()
-    .then(fetchScreen)
-    .catch(() => undefined);
+  await fetchScreen().catch(() => undefined);
 }
 
 /**

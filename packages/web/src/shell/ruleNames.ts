@@ -5,10 +5,10 @@ import { RULE_KEYS } from './ruleKeys.js';
  * Every rule and part of the kit by the words that stand beside it in Rules: what it can be found
  * by.
  */
-export const RULE_NAMES: readonly string[] = RULE_KEYS.map((key) => tell(key));
+export const ruleNames = (): readonly string[] => RULE_KEYS.map((key) => tell(key));
 
 /** Words that are not on the page but in people's mouths, by the name of the rule. */
-export const RULE_ALSO: Readonly<Record<string, string>> = {
+export const ruleAlso = (): Readonly<Record<string, string>> => ({
   [tell('common.language')]: tell('ruleNames.english-portuguese'),
   [tell('common.units')]: tell('ruleNames.kilograms-pounds-ounces-grams'),
   [tell('common.paper')]: tell('ruleNames.print-size-a4-letter'),
@@ -20,4 +20,4 @@ export const RULE_ALSO: Readonly<Record<string, string>> = {
   [tell('common.wax-rendered')]: tell('ruleNames.melt-solar'),
   [tell('common.winter-need-top-bar-hive')]: tell('ruleNames.stores-food'),
   [tell('common.water-at-most')]: tell('ruleNames.moisture-humidity-refractometer'),
-};
+});

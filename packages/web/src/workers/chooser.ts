@@ -20,7 +20,7 @@ async function fetchSolver(): Promise<LpSolver> {
   const { default: load } = await import('highs');
   const highs = await load({ locateFile: () => wasm });
   isSolverHere = true;
-  return highsSolver(highs as never);
+  return highsSolver(highs);
 }
 /** What did not come is asked for again by the next question. */
 function forgetSolver(error: unknown): never {
