@@ -19,7 +19,7 @@ function sayingsIn(answer: unknown): Told[] {
   return isSay(answer) ? [answer] : Object.values(answer).flatMap(sayingsIn);
 }
 
-const PATHS = ['/book', '/lots', '/flows', '/journal', '/today'];
+const PATHS = ['/lots', '/flows', '/journal', '/today'];
 describe('an answer that has sayings', () => {
   it.each(PATHS)('%s has their texts beside them', async (path) => {
     const sayings = sayingsIn(await home.get(path, { 'Accept-Language': 'pt-BR' }));

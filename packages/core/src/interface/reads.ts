@@ -129,7 +129,10 @@ export const READS = {
   // Book
   '/lots': { says: 'Lots of the book', query: paged, answers: pageOf(lotRecord) },
   '/flows': { says: 'Flows of the book', query: paged, answers: pageOf(flowRecord) },
-  '/book': { says: 'The book with its balance', answers: bookAnswer },
+  '/book': {
+    says: 'Whether the whole book balances, to the gram; its lots and entries are /lots and /flows',
+    answers: bookAnswer,
+  },
   '/holds': {
     says: 'What is held back, why, and the lots it reaches',
     answers: allOf(holdViewRecord),

@@ -3,6 +3,7 @@ import type { BatchDetail, Lot } from '@furrow/core';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
+import { bookView, type BookView } from './lots.js';
 
 let home: Household;
 const batches: string[] = [];
@@ -25,13 +26,7 @@ beforeAll(async () => {
 });
 afterAll(() => home.close());
 
-interface Book {
-  lots: Lot[];
-  flows: { from: string; to: string; g: number }[];
-  lossG: number;
-  balanced: boolean;
-}
-const book = (): Promise<Book> => home.get('/book');
+const book = (): Promise<BookView> => bookView(home.db);
 const held = async (): Promise<Record<string, number>> =>
   Object.fromEntries((await book()).lots.map((l) => [l.id, l.nowG]));
 

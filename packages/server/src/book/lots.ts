@@ -98,9 +98,7 @@ const writtenFlows = (db: Knex): Knex.QueryBuilder =>
 /** Lots of one batch, or of all, with their flows and balance. */
 export async function bookView(db: Knex, batchId?: string): Promise<BookView> {
   if (batchId) return (await booksOf(db, [batchId]))(batchId);
-  return untilWritten(db, 'book', async () =>
-    summed(await list(db, 'lots'), await rowsOf(WRITTEN_FLOW, writtenFlows(db)), null),
-  );
+  return summed(await list(db, 'lots'), await rowsOf(WRITTEN_FLOW, writtenFlows(db)), null);
 }
 
 /** What is in force of the book: neither a correction nor corrected. */

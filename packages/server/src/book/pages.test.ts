@@ -40,3 +40,10 @@ describe('the book, page by page', () => {
     );
   });
 });
+
+describe('the whole book', () => {
+  it('is summed beside the house as it is summed in it', async () => {
+    const { lossG, balanced, problems } = book;
+    expect(await home.get('/book')).toEqual({ lossG, balanced, problems });
+  });
+});

@@ -5,10 +5,12 @@ import { lotByCode } from '../jar/codes.js';
 import { notFound, refused } from '../problem.js';
 import { find, list, openRows } from '../store/rows.js';
 import type { RowOf } from '../store/tables.js';
+import { inThread } from '../heavy/pool.js';
 import { read } from '../reading.js';
+import { fileOf } from '../store/database.js';
 import { aftercareOf } from './aftercare.js';
 import { holdViews } from './holds.js';
-import { bookView, flowPage, lotPage, stockView } from './lots.js';
+import { flowPage, lotPage, stockView } from './lots.js';
 import { openQuestions } from './questions.js';
 import { estimatePairs, seasonsOf } from './seasons.js';
 import { traceOf } from './trace.js';
@@ -75,7 +77,7 @@ async function peopleKnown(db: Knex): Promise<Person[]> {
 export const bookReads = [
   read('/lots', ({ db }, { query }) => lotPage(db, query)),
   read('/flows', ({ db }, { query }) => flowPage(db, query)),
-  read('/book', ({ db }) => bookView(db)),
+  read('/book', ({ db }) => inThread('wholeBalance', [fileOf(db)])),
   read('/holds', async ({ db }) => ({ items: await holdViews(db) })),
   read('/traces', ({ db }, { query }) => traceTold(db, query)),
   read('/harvests/:id/aftercare', ({ db, clock }, { params }) =>

@@ -1,5 +1,6 @@
 import { spokenCalculation } from '../calc/spokenCalculation.js';
 import { unpackArchive } from '../archive/unpackArchive.js';
+import { wholeBalance } from '../book/wholeBalance.js';
 import { writeArchive } from '../archive/writeArchive.js';
 import { hiveCardPdf, lookSheetPdf } from '../files/hiveCard.js';
 import { labelsPdf } from '../files/labels.js';
@@ -15,6 +16,7 @@ export const TASKS = {
   dayPlanPdf,
   templatePdf,
   unpackArchive,
+  wholeBalance,
   writeArchive,
 };
 export type Tasks = typeof TASKS;

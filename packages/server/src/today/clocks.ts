@@ -32,6 +32,7 @@ import { breathe } from '../breathe.js';
 import { frameClocks } from './frameClocks.js';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
+import { untilWritten } from '../store/untilWritten.js';
 import { batchDetails } from '../harvest/detail.js';
 import { currentRules } from '../rules/currentRules.js';
 import { afterClocks } from './after.js';
@@ -52,7 +53,11 @@ const hoursAfter = (at: string, hours: number): string =>
   new Date(Date.parse(at) + hours * 3_600_000).toISOString();
 
 /** Harvests at work, whole: chosen and not in the book yet. Read once for all that is said of them. */
-export async function harvestsAtWork(db: Knex): Promise<BatchDetail[]> {
+export function harvestsAtWork(db: Knex): Promise<BatchDetail[]> {
+  return untilWritten(db, 'harvestsAtWork', () => readAtWork(db));
+}
+
+async function readAtWork(db: Knex): Promise<BatchDetail[]> {
   const open = await columnOf(
     z.string(),
     db('batches')

@@ -46,6 +46,7 @@ interface Household {
   db: Knex;
   now: Date;
   rules: HouseRules;
+  rulesVersion: number;
   vessels: readonly Vessel[];
   /** Harvests that are not in the book yet. */
   batches: readonly Batch[];
@@ -59,11 +60,12 @@ interface Household {
  * left. What is said of each is the core's; here it is read together.
  */
 export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
-  const { rules } = await currentRules(db);
+  const { rules, version: rulesVersion } = await currentRules(db);
   const household: Household = {
     db,
     now,
     rules,
+    rulesVersion,
     vessels: await list(db, 'vessels'),
     batches: await batchViews(db, { closedAt: null }),
     atWork: await harvestsAtWork(db),
@@ -182,15 +184,35 @@ async function ofDrainedFrames({ db, now, rules, hives }: Household): Promise<To
   });
 }
 
-async function ofHives({ now, rules, batches, hives }: Household): Promise<TodayLine[]> {
+/** How long what is due at a hive stands as it was judged, while nothing is written of it. */
+const JUDGED_MS = 5 * 60_000;
+/** What was last judged of a hive as it was read, and of what it was judged. */
+const judged = new WeakMap<Hive, { by: string; lines: TodayLine[] }>();
+
+/** What is due at a hive, judged anew where it, the rules, what is taken soon or the time changed. */
+function dueAt(
+  hive: Hive,
+  { rules, rulesVersion, now }: Household,
+  takenSoon: string[],
+): TodayLine[] {
+  const by = [rulesVersion, Math.floor(now.getTime() / JUDGED_MS), ...takenSoon].join();
+  const before = judged.get(hive);
+  if (before?.by === by) return before.lines;
+  const lines = hiveLines(hive, rules, now.toISOString(), takenSoon);
+  judged.set(hive, { by, lines });
+  return lines;
+}
+
+async function ofHives(household: Household): Promise<TodayLine[]> {
   const lines: TodayLine[] = [];
+  const { batches, hives } = household;
   for (const hive of hives) {
     // Judging every comb of a large yard is long: others are answered between two hives.
     await breathe();
     const takenSoon = batches
       .filter((b) => b.hiveId === hive.id && (b.stage === 'ready' || b.stage === 'take'))
       .flatMap((b) => b.combIds);
-    lines.push(...hiveLines(hive, rules, now.toISOString(), takenSoon));
+    lines.push(...dueAt(hive, household, takenSoon));
   }
   return lines;
 }

@@ -3,8 +3,14 @@ import { balance, outRecord } from '../bookViews.js';
 import { cutBoardFields, cutPieceRecord, keepingRecord } from '../cutViews.js';
 import { text, day, number } from '../vocabulary/fields.js';
 
-/** The book, or a part of it, with its balance. */
-export const bookAnswer = z.strictObject(balance).meta({ id: 'Book' });
+/** What the whole book comes to. */
+export const bookAnswer = z
+  .strictObject({
+    lossG: balance.lossG,
+    balanced: balance.balanced,
+    problems: balance.problems,
+  })
+  .meta({ id: 'Book' });
 
 /** Everything that lay on the cutting board, without its lines, with what came of it. */
 export const cutHistoryAnswer = z.strictObject({
