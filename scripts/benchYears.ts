@@ -162,5 +162,3 @@ export async function benchYears(): Promise<void> {
     console.log(`${`  ${path}`.padEnd(52)}${figures}`);
   }
 }
-
-if (process.argv[1]?.includes('benchYears')) await benchYears();

@@ -107,7 +107,8 @@ function gamma(next: () => number, shape: number): number {
  * The same supers as comb honey or crushed, drawn many times: how many finish, what cracks, what
  * honey they hold, hours. Chances come from the household's own counts with one of each kind added
  * (nothing known: one third each), and are themselves drawn, so that few supers give a wide answer.
- * Takes what its schema has let through. Pieces × price less packs, the rest crushed; against kg × price less jars. The same seed gives
+ * Takes what its schema has let through.
+ * Pieces × price less packs, the rest crushed; against kg × price less jars. The same seed gives
  * the same numbers. `onProgress` hears 0 to 1.
  */
 export function combOrLiquid(
