@@ -241,6 +241,59 @@ describe('a drain that is minded out of reach of the house', () => {
   });
 });
 
+const JAR_UNDER_IT = { role: 'lower', volumeL: 3, tareG: 900, innerDiameterMm: 140 };
+describe('frames that run in place out of reach of the house', () => {
+  it('opened, weighed, swapped, reset and plugged: as the house writes them, their takes too', async () => {
+    const bromelia = await stacks.stack(home, 'drain-frame', 'Bromélia');
+    const vessels = [randomUUID(), randomUUID()];
+    for (const [i, id] of vessels.entries())
+      await home.ok(home.post('/vessels', { ...JAR_UNDER_IT, id, name: `Jar ${i}` }));
+    const { batchId, combIds } = await stacks.chosen(home, bromelia, [202, 203], 'drain-hive');
+    for (const [stepId, answer] of [
+      ['tilt', { tiltDegrees: 3.5 }],
+      ['checks', {}],
+    ])
+      await written('/stepMarks', { id: randomUUID(), batchId, stepId, answer });
+    const [first, second] = combIds;
+    const [jar, next] = vessels;
+    const acts: [kind: string, combId: string, more: object][] = [
+      ['open', first, { vesselId: jar }],
+      ['no-leak', first, {}],
+      ['open', second, { vesselId: jar }],
+      ['no-leak', second, {}],
+      ['level', first, { grossG: 1500, tareG: 900 }],
+      ['level', first, { g: 500, emptied: true }],
+      ['swap', first, { g: 900, vesselId: next, alsoCombIds: [second] }],
+      ['drops', first, {}],
+      ['level', first, { g: 300 }],
+      ['reset', first, {}],
+      ['plug', first, {}],
+      ['reset', second, {}],
+      ['plug', second, { later: true }],
+    ];
+    for (const [kind, combId, more] of acts) {
+      home.later(0.3);
+      const payload = { id: randomUUID(), batchId, combId, kind, ...more };
+      const entry = kept('/frameEvents', payload);
+      const [before, rules, batches] = [
+        await detailNow(batchId),
+        await rulesNow(),
+        await batchesNow(),
+      ];
+      const shown = harvestWith(before, [entry], { rules, batches });
+      await written('/frameEvents', payload);
+      const house = await detailNow(batchId);
+      // What goes beside the one that was said is named by the house.
+      const unnamed = (all: readonly { id: string }[]) => all.map(({ id: _id, ...each }) => each);
+      const as = (detail: BatchDetail) => asShown(unnamed(detail.frameEvents));
+      expect(as(shown), kind).toEqual(as(house));
+      expect(asShown(unnamed(shown.takes)), kind).toEqual(asShown(unnamed(house.takes)));
+      expect(harvestWith(house, [entry], { rules, batches })).toEqual(house);
+    }
+    expect((await detailNow(batchId)).takes).toHaveLength(2);
+  });
+});
+
 describe('what may wait', () => {
   it('is what needs no answer of the house', () => {
     expect(keptPathOf('/looks')).toEqual({ path: '/looks', placeId: null });

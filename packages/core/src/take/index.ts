@@ -3,6 +3,7 @@
 export * from './boxShares.js';
 export * from './boxTakesWritten.js';
 export * from './depthCheck.js';
+export * from './frameEventsWritten.js';
 export * from './frameForecast.js';
 export * from './frameRefill.js';
 export * from './frameHoney.js';

@@ -2,7 +2,15 @@ import type { Batch, BatchDetail } from '../records/harvestViews.js';
 import type { Take } from '../records/takeViews.js';
 import { drainEventWritten, weighingWritten } from '../drain/index.js';
 import type { Drain } from '../records/drainViews.js';
-import { boxTakesWritten, slotSeen, takeWritten } from '../take/index.js';
+import {
+  boxTakesWritten,
+  closedFrames,
+  framesOf,
+  frameEventsWritten,
+  frameTakeWritten,
+  slotSeen,
+  takeWritten,
+} from '../take/index.js';
 import type { WaitingEntry } from './entries.js';
 import { hiveWith, type Known } from './hives.js';
 
@@ -16,14 +24,17 @@ export function harvestWith(
   known: Known,
 ): BatchDetail {
   const hive = hiveWith(detail.hive, entries, known);
-  return entries.reduce(withEntry, hive === detail.hive ? detail : { ...detail, hive });
+  return entries.reduce(
+    (now, entry) => withEntry(now, entry, known),
+    hive === detail.hive ? detail : { ...detail, hive },
+  );
 }
 
 /** Harvests of the list, as far as they came on this device. */
 export const batchesWith = (batches: readonly Batch[], entries: readonly WaitingEntry[]): Batch[] =>
   batches.map((batch) => entries.reduce(withStage, batch));
 
-function withEntry(detail: BatchDetail, entry: WaitingEntry): BatchDetail {
+function withEntry(detail: BatchDetail, entry: WaitingEntry, known: Known): BatchDetail {
   switch (entry.path) {
     case '/takes':
       return ofThis(detail, entry.payload.batchId)
@@ -48,6 +59,8 @@ function withEntry(detail: BatchDetail, entry: WaitingEntry): BatchDetail {
       return ofThis(detail, entry.payload.batchId) ? withMark(detail, entry) : detail;
     case '/incidents':
       return ofThis(detail, entry.payload.batchId) ? withIncident(detail, entry) : detail;
+    case '/frameEvents':
+      return ofThis(detail, entry.payload.batchId) ? withFrame(detail, entry, known) : detail;
     case '/weighings':
     case '/drainEvents':
       return { ...detail, drains: detail.drains.map((drain) => withBench(drain, entry)) };
@@ -80,6 +93,32 @@ function withIncident(
 ): BatchDetail {
   if (detail.incidents.some(({ id }) => id === payload.id)) return detail;
   return { ...detail, incidents: [...detail.incidents, { ...payload, occurredAt }] };
+}
+
+/** What happened to a frame that runs in place; one that is closed by it stands among the taken. */
+function withFrame(
+  detail: BatchDetail,
+  { payload, occurredAt }: Extract<WaitingEntry, { path: '/frameEvents' }>,
+  { rules }: Known,
+): BatchDetail {
+  if (detail.frameEvents.some(({ id }) => id === payload.id)) return detail;
+  let beside = 0;
+  const nextId = (): string => `${payload.id}.${++beside}`;
+  const events = frameEventsWritten(framesOf(detail), payload, {
+    rules: rules.rules,
+    occurredAt,
+    nextId,
+  });
+  const now = { ...detail, frameEvents: [...detail.frameEvents, ...events] };
+  return closedFrames(framesOf(now)).reduce((after, closed) => {
+    const { take, netG } = closed;
+    if (take?.netG === netG) return after;
+    const written = take
+      ? { ...take, netG }
+      : frameTakeWritten(closed, { id: nextId(), batchId: payload.batchId, occurredAt });
+    const others = after.takes.filter(({ combId }) => combId !== written.combId);
+    return { ...after, takes: [...others, written] };
+  }, now);
 }
 
 /** A drain with what was weighed of it, and what happened to it. */

@@ -13,6 +13,7 @@ export const KEPT_PATHS = [
   '/takes',
   '/boxTakes',
   '/incidents',
+  '/frameEvents',
   '/ticks',
   '/weighings',
   '/drainEvents',

@@ -1,23 +1,25 @@
 import { houseSay } from '@furrow/words';
 import { randomUUID } from 'node:crypto';
 import {
-  frameHoney,
-  frameNext,
-  frameRun,
-  frameVessels,
-  hasHoles,
-  mayHaveGivenG,
-  owedByFrame,
-  placeLabel,
-  sharesByEstimate,
-  takeInputOf,
-  takeSteps,
-  vesselsBefore,
-  type Batch,
-  type NewFrameEvent,
-  type Vessel,
+  closedFrames,
   firstOf,
   flowSay,
+  frameEventsWritten,
+  frameNext,
+  frameRun,
+  frameTakeWritten,
+  framesOf,
+  hasHoles,
+  owedByFrame,
+  placeLabel,
+  takeInputOf,
+  takeSteps,
+  vesselWeighed,
+  type Batch,
+  type Frames,
+  type HouseRules,
+  type NewFrameEvent,
+  type Vessel,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -70,17 +72,8 @@ export async function bookTray(unit: UnitOfWork, batch: Batch, g: number): Promi
   await unit.flow({ from: honey, to: 'loss', g, reason: flowSay('flow.tray') });
 }
 
-/** All frames of a harvest and the vessels under them, as the events written so far say. */
-async function framesOf(unit: UnitOfWork, batch: Batch) {
-  const detail = await batchDetail(unit.db, batch.id);
-  const slotOf = (combId: string): number =>
-    detail.hive.bars.find((b) => b.comb?.id === combId)?.slot ??
-    detail.takes.find((t) => t.combId === combId)?.slot ??
-    0;
-  const runs = batch.combIds.map((combId) => frameRun(combId, slotOf(combId), detail.frameEvents));
-  return { detail, runs, vessels: frameVessels(detail.frameEvents, vesselsBefore(detail)) };
-}
-type Frames = Awaited<ReturnType<typeof framesOf>>;
+const framesNow = async (unit: UnitOfWork, batch: Batch): Promise<Frames> =>
+  framesOf(await batchDetail(unit.db, batch.id));
 
 async function wholeVessel(unit: UnitOfWork, id: string): Promise<Vessel> {
   const vessel = await find(unit.db, 'vessels', id, 'vessel');
@@ -141,20 +134,17 @@ async function mayHappen(
   }
 }
 
-/** A vessel weighed: what came since the last time, shared out over the frames that ran into it. */
-async function weighVessel(
+/** What keeps a vessel's weighing from being written: it holds less than before, shares that do not fit. */
+async function mayBeWeighed(
   unit: UnitOfWork,
-  { detail, runs, vessels }: Frames,
+  frames: Frames,
   payload: NewFrameEvent,
+  rules: HouseRules,
 ): Promise<void> {
-  const run = firstOf(runs, (r) => r.combId === payload.combId);
-  const vesselId = payload.vesselId ?? run.vesselId;
-  const vessel = vesselId ? vessels.get(vesselId) : undefined;
-  if (!vesselId || !vessel)
-    throw refused(houseSay('refusal.no-frame-this-harvest-ran'), 'payload.vesselId');
+  const weighed = vesselWeighed(frames, payload, rules);
+  if (!weighed) throw refused(houseSay('refusal.no-frame-this-harvest-ran'), 'payload.vesselId');
+  const { vesselId, g, stoodG, cameG, shares, combIds } = weighed;
   const { name } = await find(unit.db, 'vessels', vesselId, 'vessel');
-  const g = payload.grossG === null ? payload.g! : payload.grossG - payload.tareG!;
-  const stoodG = payload.emptied ? 0 : vessel.heldG;
   if (g < stoodG)
     throw refused(
       houseSay('refusal.held-before-was-it-emptied', {
@@ -163,21 +153,9 @@ async function weighVessel(
       }),
       payload.grossG === null ? 'payload.g' : 'payload.grossG',
     );
-  const cameG = g - stoodG;
-  const { rules } = await currentRules(unit.db);
-  const shares =
-    payload.shares ??
-    sharesByEstimate(vessel, cameG, (combId) =>
-      mayHaveGivenG(
-        firstOf(runs, (r) => r.combId === combId),
-        rules.frameParts,
-        frameHoney(detail, combId).honeyKg,
-      ),
-    );
-  const spellsOf = new Set(vessel.spells.map((s) => s.combId));
-  const stranger = Object.keys(shares).find((combId) => !spellsOf.has(combId));
-  const sum = Object.values(shares).reduce((a, b) => a + b, 0);
+  const stranger = Object.keys(shares).find((combId) => !combIds.has(combId));
   if (stranger) throw refused(houseSay('refusal.this-frame-did-not-run'), 'payload.shares');
+  const sum = Object.values(shares).reduce((a, b) => a + b, 0);
   if (sum !== cameG)
     throw refused(
       houseSay('refusal.shares-add-up-to-came', {
@@ -186,43 +164,14 @@ async function weighVessel(
       }),
       'payload.shares',
     );
-  const row = { ...bareEvent(payload), vesselId, occurredAt: unit.at };
-  if (payload.emptied)
-    await unit.insert('frameEvents', { ...row, id: randomUUID(), kind: 'emptied', ...UNWEIGHED });
-  const estimatedOrAlone = spellsOf.size > 1 ? 'estimate' : 'alone';
-  await unit.insert('frameEvents', {
-    ...row,
-    kind: 'level',
-    g,
-    shares,
-    sharedBy: payload.shares ? 'asked' : estimatedOrAlone,
-  });
 }
 
-const UNWEIGHED = { g: null, grossG: null, tareG: null, shares: null, sharedBy: null };
-const bareEvent = (payload: NewFrameEvent) => {
-  const { emptied: _emptied, alsoCombIds: _also, later: _later, ...event } = payload;
-  return event;
-};
-
-/** The frames over one vessel move to the next one together. */
-async function swapVessel(
-  unit: UnitOfWork,
-  { runs }: Frames,
-  payload: NewFrameEvent,
-): Promise<void> {
+/** Whether the frames over one vessel may move to the next one together. */
+function maySwap({ runs }: Frames, payload: NewFrameEvent): void {
   const from = firstOf(runs, (r) => r.combId === payload.combId).vesselId;
   const others = payload.alsoCombIds.map((combId) => runs.find((r) => r.combId === combId));
   if (others.some((r) => !r?.openedAt || r.closed || r.vesselId !== from))
     throw refused(houseSay('refusal.this-frame-does-not-run'), 'payload.alsoCombIds');
-  for (const combId of [payload.combId, ...payload.alsoCombIds])
-    await unit.insert('frameEvents', {
-      ...bareEvent(payload),
-      ...UNWEIGHED,
-      id: combId === payload.combId ? payload.id : randomUUID(),
-      combId,
-      occurredAt: unit.at,
-    });
 }
 
 /**
@@ -230,11 +179,9 @@ async function swapVessel(
  * soon as that is known.
  */
 async function bookClosed(unit: UnitOfWork, batch: Batch): Promise<void> {
-  const { detail, runs, vessels } = await framesOf(unit, batch);
-  for (const run of runs.filter((r) => r.closed)) {
-    const weighed = owedByFrame(run.combId, vessels.values()).length === 0;
-    const netG = weighed ? run.outG : null;
-    const take = detail.takes.find((t) => t.combId === run.combId);
+  const frames = await framesNow(unit, batch);
+  for (const closed of closedFrames(frames)) {
+    const { run, netG, take } = closed;
     const bookedG = take?.netG ?? run.bookedBeforeG;
     if (netG !== null && netG > bookedG)
       await unit.flow({
@@ -247,25 +194,13 @@ async function bookClosed(unit: UnitOfWork, batch: Batch): Promise<void> {
       if (take.netG !== netG) await unit.update('takes', take.id, { netG });
       continue;
     }
-    await unit.insert('takes', {
+    const { withPollen: _never, ...row } = frameTakeWritten(closed, {
       id: randomUUID(),
       batchId: batch.id,
-      combId: run.combId,
-      slot: run.slot,
-      outcome: 'taken',
-      vesselId: run.vesselId,
-      grossG: null,
-      tareG: null,
-      netG,
-      netBy: 'scale',
-      guessG: null,
-      condition: null,
-      wentTo: null,
-      potsEmptied: null,
-      byBox: false,
       occurredAt: unit.at,
     });
-    if (detail.takes.every((t) => t.netG === null))
+    await unit.insert('takes', row);
+    if (frames.detail.takes.every((t) => t.netG === null))
       await unit.update('visits', batch.visitId, { date: dateAt(unit.at, batch.zone) });
   }
 }
@@ -278,20 +213,18 @@ export const frameWrites = [
       if (batch.closedAt) throw conflict('closed', houseSay('refusal.this-harvest-closed'));
       if (!batch.combIds.includes(payload.combId))
         throw refused(houseSay('refusal.this-frame-was-not-chosen'), 'payload.combId');
-      const frames = await framesOf(unit, batch);
+      const frames = await framesNow(unit, batch);
       await mayHappen(unit, batch, frames, payload);
-      if (payload.kind === 'level') await weighVessel(unit, frames, payload);
-      else if (payload.kind === 'swap') {
-        // The full one may be weighed in the same breath; a swap alone weighs nothing.
-        if (payload.g !== null || payload.grossG !== null)
-          await weighVessel(unit, frames, { ...payload, id: randomUUID(), vesselId: null });
-        await swapVessel(unit, frames, payload);
-      } else
-        await unit.insert('frameEvents', {
-          ...bareEvent(payload),
-          ...UNWEIGHED,
-          occurredAt: unit.at,
-        });
+      const { rules } = await currentRules(unit.db);
+      const isWeighed = payload.g !== null || payload.grossG !== null;
+      if (payload.kind === 'level') await mayBeWeighed(unit, frames, payload, rules);
+      if (payload.kind === 'swap') {
+        if (isWeighed) await mayBeWeighed(unit, frames, { ...payload, vesselId: null }, rules);
+        maySwap(frames, payload);
+      }
+      const writing = { rules, occurredAt: unit.at, nextId: randomUUID };
+      for (const event of frameEventsWritten(frames, payload, writing))
+        await unit.insert('frameEvents', event);
       await bookClosed(unit, batch);
       return { detail: await batchDetail(unit.db, batch.id) };
     },
