@@ -97,6 +97,37 @@ describe('what waits on a device looks as the house will write it', () => {
     const [shown, house] = await bothHives('/looks/several', { looks });
     expect(shown).toEqual(house);
   });
+  it('two bars of the file, and two frames of a box, that changed their places', async () => {
+    const file = hive.bars.map(({ carrierId }) => carrierId);
+    [file[7], file[8]] = [file[8], file[7]];
+    const order = { hiveId: hive.id, boxId: null, carrierIds: file, what: 'shift' };
+    const [shown, house] = await bothHives('/orders', order);
+    expect(shown).toEqual(house);
+    expect(shown.bars[8].comb?.id).toBe(hive.bars[7].comb?.id);
+  });
+  it.each([
+    ['as it was set on', false],
+    ['turned round', true],
+  ])('frames of a super %s', async (_how, isTurned) => {
+    const other = await stacks.stack(home, 'cut-comb', 'Cedro');
+    const box = other.boxes.at(-1)!;
+    if (isTurned) await written(`/boxes/${box.carrierId}/turn`, {});
+    const now = async (): Promise<Hive> => (await hivesNow()).find(({ id }) => id === other.id)!;
+    const carrierIds = (await now()).bars
+      .filter(({ boxId }) => boxId === box.carrierId)
+      .map(({ carrierId }) => carrierId);
+    // What is stored runs from the first place on.
+    if (isTurned) carrierIds.reverse();
+    [carrierIds[0], carrierIds[1]] = [carrierIds[1], carrierIds[0]];
+    const order = { hiveId: other.id, boxId: box.carrierId, carrierIds, what: 'swap' };
+    const [rules, batches] = [await rulesNow(), await batchesNow()];
+    const entry = kept('/orders', order);
+    const [shown] = hivesWith([await now()], [entry], { rules, batches });
+    await written('/orders', order);
+    expect(asShown(shown)).toEqual(asShown(await now()));
+    // Known already, it stays.
+    expect(hivesWith([await now()], [entry], { rules, batches })).toEqual([await now()]);
+  });
   it('a fact of the colony', async () => {
     const [shown, house] = await bothHives('/colonyFacts', {
       id: randomUUID(),
@@ -301,7 +332,7 @@ describe('what may wait', () => {
       path: '/harvests/:id/stage',
       placeId: 'b1',
     });
-    for (const asked of ['/harvests', '/fillings', '/harvests/b1/code', '/undo'])
+    for (const asked of ['/harvests', '/fillings', '/boxes/b1/turn', '/harvests/b1/code', '/undo'])
       expect(keptPathOf(asked)).toBeNull();
   });
   it('is refused where it is not whole', () => {

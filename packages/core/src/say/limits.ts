@@ -54,7 +54,6 @@ export const percent = decimalOf((share) => ({ percent: share }));
 export const kilometresAnHour = decimalOf(unitless((speedKmH) => ({ speedKmH })));
 export const minutes = decimalOf(asMinutes);
 export const wholeMinutes = wholeOf(asMinutes);
-export const hours = decimalOf(asHours);
 export const wholeHours = wholeOf(asHours);
 export const wholeDays = wholeOf(asDays);
 export const wholeWeeks = wholeOf((weeks) => fieldSay('field.weeks', { weeks }));

@@ -1,10 +1,11 @@
 import { faceShares, unpackFace } from '../comb/face.js';
 import type { RulesVersion } from '../records/views.js';
 import type { Batch } from '../records/harvestViews.js';
-import type { BarView, CombView, Hive, Look } from '../records/hiveViews.js';
+import type { BarView, BoxView, CombView, Hive, Look } from '../records/hiveViews.js';
 import type { NewLook } from '../records/look.js';
 import { combStays } from '../records/vocabulary/ways.js';
 import { weighsOut } from '../records/vocabulary/outcomes.js';
+import { placeNumber } from '../hive/kinds.js';
 import { judgedLook } from '../look/index.js';
 import type { WaitingEntry } from './entries.js';
 
@@ -39,6 +40,8 @@ function withEntry(hive: Hive, entry: WaitingEntry, known: Known): Hive {
       );
     case '/colonyFacts':
       return withFact(hive, entry.payload);
+    case '/orders':
+      return withOrder(hive, entry.payload);
     case '/takes':
       return weighsOut(entry.payload.outcome)
         ? without(hive, [entry.payload.combId], entry.payload.batchId, known)
@@ -104,6 +107,36 @@ function withFact(
   const { colony } = hive;
   if (colony?.id !== colonyId || colony.facts.some((known) => known.id === id)) return hive;
   return { ...hive, colony: { ...colony, facts: [...colony.facts, { id, on, fact }] } };
+}
+
+const bySlot = (bars: readonly BarView[]): BarView[] => [...bars].sort((a, b) => a.slot - b.slot);
+
+/** A bar at another place of its box, or of the file. */
+const at = (bar: BarView, place: number, box: BoxView | null): BarView => ({
+  ...bar,
+  inBox: place,
+  slot: placeNumber(box?.number ?? null, place),
+});
+
+/**
+ * Bars of a box, or of the file, in a new order. One that was changed meanwhile stays as it is: the
+ * house refuses the order, too.
+ */
+function withOrder(
+  hive: Hive,
+  { hiveId, boxId, carrierIds }: Extract<WaitingEntry, { path: '/orders' }>['payload'],
+): Hive {
+  const isOfIt = (bar: BarView): boolean => bar.boxId === boxId;
+  const moved = hive.bars.filter(isOfIt);
+  const fits =
+    moved.length === carrierIds.length &&
+    moved.every(({ carrierId }) => carrierIds.includes(carrierId));
+  if (hive.id !== hiveId || !fits) return hive;
+  const box = hive.boxes.find(({ carrierId }) => carrierId === boxId) ?? null;
+  // The order runs from the first place on; a turned box shows its places from the other end.
+  const shown = box?.turned ? [...carrierIds].reverse() : carrierIds;
+  const inOrder = moved.map((bar) => at(bar, shown.indexOf(bar.carrierId) + 1, box));
+  return { ...hive, bars: bySlot([...hive.bars.filter((bar) => !isOfIt(bar)), ...inOrder]) };
 }
 
 /** What is cut out hangs there no more; what runs or is drawn off in place goes on living. */

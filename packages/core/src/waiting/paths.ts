@@ -9,6 +9,7 @@ export const KEPT_PATHS = [
   '/looks',
   '/looks/several',
   '/colonyFacts',
+  '/orders',
   '/stepMarks',
   '/takes',
   '/boxTakes',
@@ -21,12 +22,17 @@ export const KEPT_PATHS = [
 ] as const satisfies readonly WritePath[];
 export type KeptPath = (typeof KEPT_PATHS)[number];
 
-const PLACE = /^\/harvests\/([^/]+)\/stage$/;
+/** How each kept path is spoken: its place is a name in it. */
+const SPOKEN = KEPT_PATHS.map((path) => ({
+  path,
+  pattern: new RegExp(`^${path.replace(':id', '([^/]+)')}$`),
+}));
 
 /** The kept path that a spoken one means; null where the house has to answer it. */
 export function keptPathOf(spoken: string): { path: KeptPath; placeId: string | null } | null {
-  const placeId = PLACE.exec(spoken)?.[1] ?? null;
-  const path = placeId === null ? spoken : '/harvests/:id/stage';
-  const kept = KEPT_PATHS.find((each) => each === path);
-  return kept ? { path: kept, placeId } : null;
+  for (const { path, pattern } of SPOKEN) {
+    const found = pattern.exec(spoken);
+    if (found) return { path, placeId: found[1] ?? null };
+  }
+  return null;
 }
