@@ -1,5 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import { demoHousehold } from './demoHousehold.js';
 import { expect, test, type Page } from '@playwright/test';
+import { opensColony } from './colony.js';
 import { lift, openTopBar, spareTwoCombs } from './lift.js';
 
 const demo = demoHousehold();
@@ -110,4 +112,43 @@ test('a comb looked at out of reach is judged at once, stands over a page begun 
   await context.setOffline(false);
   await expect(waits).toHaveCount(0);
   await expect.poll(looksNow).toBe(before + 1);
+});
+
+test('two phones that said different things of one colony: both are shown, and one is said to stand', async ({
+  page,
+  context,
+}) => {
+  const colony = async () => {
+    const { items } = await demo.read('/hives');
+    return items.find(({ name }) => name === 'Ipê')!.colony!;
+  };
+  const tempers = async (): Promise<string[]> =>
+    (await colony()).facts.flatMap(({ fact }) => (fact.kind === 'temper' ? [fact.temper] : []));
+  await page.goto(`${demo.base}/look?comb=12`);
+  await expect(page.getByRole('button', { name: 'More brood' })).toBeVisible();
+  await liesOnPhone(page);
+  await context.setOffline(true);
+  await opensColony(page);
+  await page.getByRole('button', { name: /^Temper / }).tap();
+  await page.getByRole('button', { name: 'defensive', exact: true }).tap();
+  const strip = page.getByRole('contentinfo');
+  await expect(strip.getByRole('button', { name: '1 waiting' })).toBeVisible();
+
+  const { id: colonyId } = await colony();
+  await demo.post('/colonyFacts', {
+    id: randomUUID(),
+    colonyId,
+    on: '2026-03-14',
+    fact: { kind: 'temper', temper: 'nervous' },
+  });
+  await context.setOffline(false);
+  await strip.getByRole('button', { name: /refused$/ }).tap();
+  const dialog = page.getByRole('dialog', { name: 'Not in the house yet' });
+  await expect(dialog.getByText('Temper of the bees noted: nervous')).toBeVisible();
+  await expect(dialog.getByText(/: defensive$/)).toBeVisible();
+  await page.screenshot({ path: '/tmp/which.png' });
+  await dialog.getByRole('button', { name: 'What I wrote here stands' }).tap();
+  await expect(dialog).toHaveCount(0);
+  await expect.poll(async () => (await tempers()).at(-1)).toBe('defensive');
+  expect(await tempers()).not.toContain('nervous');
 });

@@ -3,6 +3,7 @@ import {
   OWN_READS,
   READS,
   PROBLEM_CODES,
+  standingRecord,
   archiveJobAnswer,
   houseAnswer,
 } from '@furrow/core';
@@ -23,6 +24,7 @@ const problem = {
         detail: z.string(),
         status: z.int(),
         path: z.string().optional(),
+        stands: standingRecord.optional(),
       })
       .meta({ id: 'Problem' }),
   },

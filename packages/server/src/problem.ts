@@ -1,6 +1,13 @@
 import { houseSay } from '@furrow/words';
 import { codeOf, kindOf, statusOf } from './store/thrown.js';
-import { BadInput, pathText, refusalOf, type ProblemCode, type Say } from '@furrow/core';
+import {
+  BadInput,
+  pathText,
+  refusalOf,
+  type ProblemCode,
+  type Say,
+  type Standing,
+} from '@furrow/core';
 import { inEnglish, speak, type HouseSays, type Reader } from './words.js';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
@@ -15,6 +22,8 @@ export class Problem extends Error {
     /** The sentence, or what is to be said by its key. */
     readonly says: string | Say,
     readonly path?: string,
+    /** What stands there already, where something else was said of the same. */
+    readonly stands: Standing | null = null,
   ) {
     super(typeof says === 'string' ? says : inEnglish(says));
   }
@@ -36,6 +45,7 @@ export class Problem extends Error {
       code: this.code,
       ...(typeof says === 'string' ? { detail: says } : { detail: speak(says, reader), says }),
       ...(this.path ? { path: this.path } : {}),
+      ...(this.stands ? { stands: { ...this.stands, text: speak(this.stands.says, reader) } } : {}),
     };
   }
 }
@@ -50,8 +60,12 @@ export const notFound = (what: Noun): Problem =>
   new Problem(404, 'not-found', houseSay('refusal.no-such', { what: houseSay(`noun.${what}`) }));
 export const refused = (says: string | Say, path?: string): Problem =>
   new Problem(400, 'bad-input', says, path);
-export const conflict = (code: ProblemCode, says: string | Say, path?: string): Problem =>
-  new Problem(409, code, says, path);
+export const conflict = (
+  code: ProblemCode,
+  says: string | Say,
+  path?: string,
+  stands: Standing | null = null,
+): Problem => new Problem(409, code, says, path, stands);
 
 export const damaged = (): Problem => new Problem(503, 'damaged', houseSay('refusal.damaged'));
 

@@ -17,6 +17,7 @@ export * from './views.js';
 export * from './outs.js';
 export * from './plan.js';
 export * from './spreadsheet.js';
+export * from './standing.js';
 export * from './senml.js';
 export * from './take.js';
 export * from './houseRules.js';

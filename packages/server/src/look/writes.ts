@@ -12,6 +12,7 @@ import {
   readShape,
   unpackFace,
   type Compartment,
+  type ColonyFact,
   type DatedFact,
   type Hive,
   type NewHive,
@@ -31,6 +32,7 @@ import {
 } from '../book/holds.js';
 import { find, list, openRow } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
+import { askWhichStands } from '../store/standing.js';
 import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { buildComb, hiveOfComb, makeBox, placeIn } from './placing.js';
@@ -140,6 +142,11 @@ export const lookWrites = [
       const hive = await hiveView(unit.db, stay.hiveId);
       if (on > dateAt(unit.at, hive.site.zone))
         throw refused(houseSay('refusal.this-lies-in-future'), 'payload.on');
+      await askWhichStands(unit, {
+        table: 'colonyFacts',
+        same: { colonyId: rest.colonyId, onDate: on },
+        isOther: (row) => saysOtherwise(JSON.parse(String(row.fact)) as ColonyFact, fact),
+      });
       await unit.insert('colonyFacts', { ...rest, onDate: on, fact });
       await healthFollows(unit, hive, { id: rest.id, on, fact });
       return { hive: await hiveView(unit.db, hive.id) };
@@ -212,6 +219,23 @@ export const lookWrites = [
   }),
 ];
 
+/** Whether two facts of one day cannot both be: of one kind, and not the same. */
+const saysOtherwise = (one: ColonyFact, other: ColonyFact): boolean =>
+  one.kind === other.kind &&
+  !BOTH_STAND.includes(one.kind) &&
+  JSON.stringify(one) !== JSON.stringify(other);
+/** What may happen several times a day; and what tells of health: a danger waits for no answer. */
+const BOTH_STAND: readonly ColonyFact['kind'][] = [
+  'treatment',
+  'feeding',
+  'moved',
+  'bloom',
+  'alive',
+  'brood-check',
+  'inspector',
+  'death',
+];
+
 /** One comb as it was seen, judged by the rules of the day. */
 async function writeLook(unit: UnitOfWork, payload: NewLook) {
   const hive = await hiveOfComb(unit.db, payload.combId);
@@ -236,6 +260,14 @@ async function writeLook(unit: UnitOfWork, payload: NewLook) {
     occurredAt: unit.at,
     rulesVersion: version,
   };
+  const on = dateAt(unit.at, hive.site.zone);
+  await askWhichStands(unit, {
+    table: 'looks',
+    same: { combId: payload.combId },
+    isOther: (other) =>
+      dateAt(String(other.occurredAt), hive.site.zone) === on &&
+      String(other.sides) !== JSON.stringify(sides),
+  });
   await unit.insert('looks', row);
   const looks = await lookRows(unit.db, [payload.combId]);
   return { look: firstOf(looks, ({ id }) => id === payload.id), said };

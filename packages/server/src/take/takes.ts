@@ -21,9 +21,10 @@ import {
 import { hiveOfComb } from '../look/placing.js';
 import { dateAt } from '../look/dateAt.js';
 import { conflict, refused } from '../problem.js';
-import { find } from '../store/rows.js';
+import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
+import { standingOf } from '../store/standing.js';
 import { write } from '../store/writes.js';
 import { restateEstimate } from './estimates.js';
 import { addMinutes, lotOf, openBatch } from './lots.js';
@@ -123,11 +124,14 @@ async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promis
   if (!batch.combIds.includes(combId))
     throw refused(houseSay('refusal.this-comb-was-not-chosen'), 'payload.combId');
   const comb = await find(unit.db, 'combs', combId, 'comb');
-  const before = await unit
-    .db('takes')
-    .where({ batchId: batch.id, combId, removedAt: null })
-    .first();
-  if (before) throw conflict('taken-already', houseSay('refusal.this-comb-written-down-already'));
+  const [before] = await list(unit.db, 'takes', { batchId: batch.id, combId });
+  if (before)
+    throw conflict(
+      'taken-already',
+      houseSay('refusal.this-comb-written-down-already'),
+      undefined,
+      await standingOf(unit.db, 'takes', before),
+    );
   if (comb.endedOn) return null;
   const { bars } = await hiveOfComb(unit.db, combId);
   return bars.find((b) => b.comb?.id === combId) ?? null;
@@ -175,8 +179,14 @@ export const takeWrites = [
       const strange = payload.combIds.findIndex((id) => !batch.combIds.includes(id));
       if (strange >= 0)
         throw refused(houseSay('refusal.this-comb-was-not-chosen'), `payload.combIds[${strange}]`);
-      if (detail.takes.some((t) => payload.combIds.includes(t.combId)))
-        throw conflict('taken-already', houseSay('refusal.comb-this-box-written-down'));
+      const before = detail.takes.find((t) => payload.combIds.includes(t.combId));
+      if (before)
+        throw conflict(
+          'taken-already',
+          houseSay('refusal.comb-this-box-written-down'),
+          undefined,
+          await standingOf(unit.db, 'takes', before),
+        );
       await mayLeaveNow(unit, batch, payload.combIds);
       const netG = payload.grossG === null ? null : payload.grossG - payload.emptyG!;
       const occurredAt = unit.at;

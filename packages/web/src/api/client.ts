@@ -1,6 +1,13 @@
 import { language } from '../words/learned.js';
 import { tell } from '../words/tell.js';
-import type { AnswerTo, PayloadTo, SpokenRead, SpokenWrite, WrittenTo } from '@furrow/core';
+import type {
+  AnswerTo,
+  PayloadTo,
+  SpokenRead,
+  SpokenWrite,
+  Standing,
+  WrittenTo,
+} from '@furrow/core';
 import { v4 as uuid } from 'uuid';
 import { heardFromHouse, missedHouse, readMs, useLetIn } from './away.js';
 
@@ -14,6 +21,8 @@ export class Refused extends Error {
     readonly code: string,
     message: string,
     readonly path: string | null,
+    /** What stands in the house, where somebody else said something else of the same. */
+    readonly stands: Standing | null = null,
   ) {
     super(message);
   }
@@ -104,6 +113,7 @@ async function answer<T>(response: Response): Promise<T> {
     code?: string;
     detail?: string;
     path?: string;
+    stands?: Standing;
   } | null;
   if (problem?.code === 'not-paired') useLetIn().value = false;
   throw new Refused(
@@ -111,6 +121,7 @@ async function answer<T>(response: Response): Promise<T> {
     problem?.code ?? 'unexpected',
     problem?.detail ?? tell('client.server-did-not-answer-as'),
     problem?.path ?? null,
+    problem?.stands ?? null,
   );
 }
 

@@ -14,6 +14,7 @@ const told: string[] = [];
 const json = (status: number, value: object): Response =>
   new Response(JSON.stringify(value), { status, headers: { 'Content-Type': 'application/json' } });
 
+const later = globalThis.setTimeout;
 /** A page that begins anew on the same device. */
 async function page(): Promise<Page> {
   for (const close of pages) close();
@@ -23,6 +24,8 @@ async function page(): Promise<Page> {
   heardFromHouse();
   let isOpen = true;
   pages = [() => (isOpen = false)];
+  // What a page meant to try later goes with it.
+  vi.stubGlobal('setTimeout', (act: () => void, ms?: number) => later(() => isOpen && act(), ms));
   vi.stubGlobal('fetch', async (path: string, init?: RequestInit) => {
     if (!isOpen) return new Promise<Response>(() => undefined);
     if (path.endsWith('/health')) return json(200, {});
@@ -85,6 +88,22 @@ describe('what was written on this device', () => {
     // The same id: the house writes it once, whatever became of the first.
     expect(new Set(sent.map(({ id }) => id)).size).toBe(1);
   });
+  it('goes out too where it is kept in the moment in which the last one went', async () => {
+    const open = await page();
+    for (let turns = 0; turns < 30; turns++) {
+      let release: (() => void) | undefined;
+      answer = () => new Promise((done) => (release = () => done(json(201, {}))));
+      await keep(open, `a${turns}`);
+      await vi.waitFor(() => expect(release).toBeDefined());
+      answer = () => json(201, {});
+      release!();
+      const kept = keep(open, `b${turns}`);
+      for (let i = 0; i < turns; i++) await Promise.resolve();
+      await open.settleOutbox();
+      await kept;
+      await vi.waitFor(() => expect(waits(open)).toEqual([]));
+    }
+  });
   it('outlives a page that is closed, and a line that broke in the middle', async () => {
     answer = () => Promise.reject(new TypeError('broken off'));
     const first = await page();
@@ -108,7 +127,11 @@ describe('what was written on this device', () => {
     await keep(open, 'knife');
     await open.settleOutbox();
     expect(waits(open)).toEqual(['veil']);
-    expect(open.notInHouse.value[0].refused).toEqual({ why: 'It is closed.', code: 'closed' });
+    expect(open.notInHouse.value[0].refused).toEqual({
+      why: 'It is closed.',
+      code: 'closed',
+      stands: null,
+    });
     expect(open.waitingEntries.value).toEqual([]);
     // It is still told of after the page was closed, until somebody decides.
     const again = await page();

@@ -1,7 +1,7 @@
 import { keptPathOf, type KeptPath, type StepMark, type WaitingEntry } from '@furrow/core';
 import { computed, shallowRef, watch } from 'vue';
 import { useAwaySince } from './away.js';
-import { Refused, send, serverNow } from './client.js';
+import { Refused, newId, send, serverNow } from './client.js';
 import { deviceStore } from './deviceStore.js';
 import type { OutboxEntry } from './outboxEntry.js';
 
@@ -150,6 +150,16 @@ export async function tryAgain(sequence: number, isAnother = false): Promise<voi
   await sendWaiting();
 }
 
+/**
+ * What was written here is to stand: what the house has of the same is taken back there, and this
+ * sent once more. Throws a refusal where the house will not take that back any more.
+ */
+export async function standsHere({ sequence, refused }: OutboxEntry): Promise<void> {
+  const { stands } = refused ?? {};
+  if (stands) await send('/undo', { commandId: stands.commandId }, { commandId: newId() });
+  await tryAgain(sequence, true);
+}
+
 /** What the page does with what the outbox tells. */
 interface Minded {
   /** Reads anew what stands here; done when it stands there. */
@@ -166,16 +176,31 @@ let sending: Promise<void> | null = null;
 
 /** Sends what waits, one after the other in its order; done when nothing can go out any more. */
 export function sendWaiting(): Promise<void> {
-  sending ??= sendAll().finally(() => (sending = null));
+  // It begins once this stands, so that its end finds it.
+  sending ??= Promise.resolve().then(sendAll);
   return sending;
 }
 
 async function sendAll(): Promise<void> {
   clearTimeout(timer);
-  for (let next = nextOne(); next; next = nextOne()) if (!(await sendOne(next))) return later();
+  const isAllOut = await sendInOrder();
+  if (!isAllOut) return later();
   pauseMs = FIRST_PAUSE_MS;
   // Nothing that follows waits until all was read anew.
   void readAnew();
+}
+
+/**
+ * Sends one after the other until nothing waits any more, or one could not go out. It has ended in
+ * the very step in which nothing more is found: what is kept a moment later begins it anew.
+ */
+async function sendInOrder(): Promise<boolean> {
+  try {
+    for (let next = nextOne(); next; next = nextOne()) if (!(await sendOne(next))) return false;
+    return true;
+  } finally {
+    sending = null;
+  }
 }
 
 const nextOne = (): OutboxEntry | undefined => list.value.find((e) => e.state === 'waiting');
@@ -191,7 +216,7 @@ async function sendOne({ sequence, entry, spoken, deviceAt, ...kept }: OutboxEnt
     });
   } catch (error) {
     if (!(error instanceof Refused) || !error.isFinal) return false;
-    const refused = { why: error.message, code: error.code };
+    const refused = { why: error.message, code: error.code, stands: error.stands };
     const aside = change(sequence, { state: 'refused', refused });
     if (aside) await deviceStore.put(aside);
     return true;

@@ -1,4 +1,4 @@
-import type { WaitingEntry } from '@furrow/core';
+import type { Standing, WaitingEntry } from '@furrow/core';
 
 /**
  * Waiting: not in the house yet. Sent: the house has it, and what stands here was not read anew
@@ -17,8 +17,11 @@ export interface OutboxEntry {
   /** This device's own clock when it was written. */
   deviceAt: string;
   state: State;
-  /** Why the house refused it, and its code; null while it did not. */
-  refused: { why: string; code: string } | null;
+  /**
+   * Why the house refused it, its code, and what stands there of the same, where somebody else said
+   * something else; null while it did not.
+   */
+  refused: { why: string; code: string; stands?: Standing | null } | null;
   /** The person said that it is another one than what somebody else wrote. */
   isAnother: boolean;
   /** It was read by its schema, and can be shown; else it is kept as it was said. */

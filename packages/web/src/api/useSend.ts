@@ -74,7 +74,9 @@ export function useSend() {
     payload: unknown,
     said: string,
   ): Promise<unknown> {
-    if (!(failed instanceof Refused) || failed.isFinal) return failed;
+    // Which of two stands is asked where what waits is read.
+    const isAsked = failed instanceof Refused && failed.code === 'said-otherwise';
+    if (!(failed instanceof Refused) || (failed.isFinal && !isAsked)) return failed;
     try {
       return (await keepHere(path, payload, said)) ? null : failed;
     } catch (refused) {

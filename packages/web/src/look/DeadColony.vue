@@ -142,6 +142,9 @@ async function onlyGone(): Promise<void> {
     :width="1000"
   >
     <form class="acts" @submit.prevent="keep">
+      <ul class="advice" aria-live="polite">
+        <li v-for="l in advice.lines" :key="l.key">{{ said(l) }}</li>
+      </ul>
       <label class="check"
         ><input v-model="closed" type="checkbox" />
         {{ tell('DeadColony.hive-closed-against-robbers') }}</label
@@ -192,10 +195,6 @@ async function onlyGone(): Promise<void> {
       </div>
       <Refusal :refusal="refusal" />
       <div class="keys">
-        <ul class="advice" aria-live="polite">
-          <li v-for="l in advice.lines" :key="l.key">{{ said(l) }}</li>
-        </ul>
-
         <Button
           type="submit"
           :label="tell('common.write-it-down')"
@@ -226,6 +225,7 @@ fieldset {
   border: 0;
   padding: 0;
   margin: 0;
+  min-width: 0;
 }
 .sign {
   display: flex;
@@ -266,8 +266,18 @@ fieldset {
   flex-wrap: nowrap;
 }
 .advice {
-  flex-basis: 100%;
   margin: 0;
   padding-left: 20px;
+}
+/* On a phone each sign has its answers below it, and nothing lies over them. */
+@media (max-width: 560px) {
+  .sign {
+    flex-direction: column;
+    align-items: stretch;
+    padding: 8px 0;
+  }
+  .keys {
+    position: static;
+  }
 }
 </style>

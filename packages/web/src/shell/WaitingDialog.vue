@@ -5,6 +5,7 @@ import { notInHouse, sendWaiting, takeBack, tryAgain } from '../api/outbox.js';
 import type { OutboxEntry } from '../api/outboxEntry.js';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { tell } from '../words/tell.js';
+import WhichStands from './WhichStands.vue';
 import { clockText } from './times.js';
 
 /**
@@ -37,7 +38,14 @@ const mayBeAnother = ({ refused: why }: OutboxEntry): boolean => why?.code === '
             <span class="sub">{{ at(kept) }}</span> {{ kept.said }}
           </p>
           <p class="why" role="alert">{{ kept.refused!.why }}</p>
-          <p class="keys">
+          <WhichStands
+            v-if="kept.refused!.stands"
+            :kept="kept"
+            :stands="kept.refused!.stands"
+            :zone="zone"
+            :now="now"
+          />
+          <p v-else class="keys">
             <Button
               v-if="mayBeAnother(kept)"
               :label="tell('AskFirst.it-another-one-write-it')"
@@ -89,7 +97,7 @@ li {
   align-items: center;
   justify-content: space-between;
   gap: 12px;
-  border-top: 1px solid var(--line);
+  border-top: var(--line);
   padding: 6px 0;
 }
 li p {

@@ -76,6 +76,66 @@ describe('what is not in the house yet', () => {
   });
 });
 
+describe('what another device said otherwise', () => {
+  const stands = {
+    commandId: '0b0f4b52-8a52-4b2e-9d4f-0c5c8a7d1e10',
+    says: { key: 'entry.fact.temper', with: {} },
+    occurredAt: '2026-03-14T11:05:00Z',
+    device: "Rui's phone",
+    person: 'Rui',
+    fact: { kind: 'temper', temper: 'calm' },
+    netG: null,
+  };
+  const otherwise = () => json(409, { code: 'said-otherwise', detail: 'Which stands?', stands });
+  const defensive = {
+    id: crypto.randomUUID(),
+    colonyId: '7d0f4b52-8a52-4b2e-9d4f-0c5c8a7d1e10',
+    on: '2026-03-14',
+    fact: { kind: 'temper', temper: 'defensive' },
+  };
+  async function keptTemper(): Promise<void> {
+    answers = [otherwise];
+    const at = { path: '/colonyFacts', placeId: null } as const;
+    await keepEntry(at, '/colonyFacts', defensive, { commandId: 'mine', said: 'Ipê: temper.' });
+    await sendWaiting();
+  }
+  it('stands beside what was said here, with its person, device and time', async () => {
+    await keptTemper();
+    const dialog = open();
+    await flushPromises();
+    expect(text()).toMatch(/Temper of the bees noted: calm.*08:05.*Rui, Rui’?'?s phone/);
+    expect(text()).toContain('Ipê: temper: defensive');
+    keyOf('What the house has stands').click();
+    await flushPromises();
+    expect(notInHouse.value).toEqual([]);
+    dialog.unmount();
+  });
+  it('is taken back in the house where what was said here is to stand', async () => {
+    await keptTemper();
+    const dialog = open();
+    await flushPromises();
+    sent.length = 0;
+    answers = [() => json(201, {}), () => json(201, {})];
+    keyOf('What I wrote here stands').click();
+    await vi.waitFor(() => expect(notInHouse.value).toEqual([]));
+    const [undo, again] = sent.map((body) => JSON.parse(body) as Record<string, unknown>);
+    expect(undo).toMatchObject({ payload: { commandId: stands.commandId } });
+    expect(again).toMatchObject({ id: 'mine', again: true });
+    dialog.unmount();
+  });
+  it('stays undecided where the house cannot take it back any more', async () => {
+    await keptTemper();
+    const dialog = open();
+    await flushPromises();
+    answers = [() => json(409, { code: 'built-upon', detail: 'Something rests on it.' })];
+    keyOf('What I wrote here stands').click();
+    await flushPromises();
+    await vi.waitFor(() => expect(text()).toContain('Something rests on it.'));
+    expect(notInHouse.value).toHaveLength(1);
+    dialog.unmount();
+  });
+});
+
 describe('a device that was taken off the list', () => {
   it('is told so, until it is let in again', async () => {
     answers = [() => json(401, { code: 'not-paired', detail: 'Not let in.' }), () => json(200, {})];

@@ -286,6 +286,7 @@ export const refusal = {
   'refusal.undo-not-undone-say-it': 'An undo is not undone: say it again instead.',
   'refusal.newer-house-rules-stand-on': 'Newer house rules stand on these. Undo those first.',
   'refusal.year-up-to': 'A year up to {last}.',
+  'refusal.said-otherwise': 'Another device said something else of this meanwhile: which stands?',
   'refusal.wrote-this-just-now-yours':
     '{who} wrote {g} of this just now. Is yours another weighing?',
   'refusal.this-was-changed-in-meantime': [

@@ -274,6 +274,7 @@ export const refusal: Sentences<typeof english> = {
   'refusal.newer-house-rules-stand-on':
     'Regras mais novas se apoiam nestas. Desfaça aquelas primeiro.',
   'refusal.year-up-to': 'Um ano até {last}.',
+  'refusal.said-otherwise': 'Outro aparelho disse outra coisa disto entretanto: qual vale?',
   'refusal.wrote-this-just-now-yours': '{who} acabou de anotar {g} disto. A sua é outra pesagem?',
   'refusal.this-was-changed-in-meantime': [
     'Isto mudou nesse meio-tempo, talvez em outra tela. Veja como está agora e diga',

@@ -49,6 +49,7 @@ export const PROBLEM_CODES = [
   'port-taken',
   'restoring',
   'running',
+  'said-otherwise',
   'stale',
   'taken-already',
   'too-large',

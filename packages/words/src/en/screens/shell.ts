@@ -218,6 +218,13 @@ export const shell = {
   'SoilStrip.newer-ready': 'A newer Furrow is ready',
   'SoilStrip.not-let-in': 'This device is no longer let in.',
   'SoilStrip.let-it-in': 'Let it in again',
+  'WhichStands.which-stands': 'Which stands?',
+  'WhichStands.in-the-house': 'In the house',
+  'WhichStands.on-this-device': 'On this device',
+  'WhichStands.what-the-house-has-stands': 'What the house has stands',
+  'WhichStands.what-i-wrote-stands': 'What I wrote here stands',
+  'WhichStands.both-stand': 'Both stand',
+  'WhichStands.not-now': 'This did not work now: what you wrote is still here.',
   'WaitingDialog.not-in-house': 'Not in the house yet',
   'WaitingDialog.house-said-no': 'The house read this and said no. It counts no more here either.',
   'WaitingDialog.goes-by-itself':

@@ -224,6 +224,13 @@ export const shell: Sentences<typeof english> = {
   'SoilStrip.newer-ready': 'Um Furrow mais novo está pronto',
   'SoilStrip.not-let-in': 'Este aparelho não tem mais entrada.',
   'SoilStrip.let-it-in': 'Deixar entrar de novo',
+  'WhichStands.which-stands': 'Qual vale?',
+  'WhichStands.in-the-house': 'Na casa',
+  'WhichStands.on-this-device': 'Neste aparelho',
+  'WhichStands.what-the-house-has-stands': 'Vale o que a casa tem',
+  'WhichStands.what-i-wrote-stands': 'Vale o que escrevi aqui',
+  'WhichStands.both-stand': 'Os dois valem',
+  'WhichStands.not-now': 'Não deu certo agora: o que você escreveu ainda está aqui.',
   'WaitingDialog.not-in-house': 'Ainda não está na casa',
   'WaitingDialog.house-said-no': 'A casa leu isto e disse não. Aqui também não conta mais.',
   'WaitingDialog.goes-by-itself':
