@@ -155,7 +155,8 @@ describe('what cannot all be true', () => {
       {
         hives: [writtenHive(), writtenHive({ id: 'k', name: 'ipe', siteName: 'Capão Fundo' })],
       },
-      'named-twice {hives: {and: [book.asks.hive-at {hive: Ipê, site: Encosta}, book.asks.hive-at {hive: ipe, site: Capão Fundo}]}}',
+      'named-twice {hives: {and: [book.asks.hive-at {hive: Ipê, site: Encosta}, ' +
+        'book.asks.hive-at {hive: ipe, site: Capão Fundo}]}}',
     ],
     [
       'board-in-and-out',

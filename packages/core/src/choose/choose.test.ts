@@ -333,7 +333,8 @@ describe('what holds it back', () => {
     const found = bindings(model, choose(model, solve)!, ask(), house, solve);
     expect(found.map((b) => b.limit)).toEqual(['combs:h1']);
     expect(said(found[0].sentence)).toMatch(
-      'choose.binds {what: choose.combs-at-a-time {hive: Ipê}, room: choose.combs {count: 1}, more: choose.one-more-comb, gain: choose.gain.worth {amount: 209}}',
+      'choose.binds {what: choose.combs-at-a-time {hive: Ipê}, room: choose.combs {' +
+        'count: 1}, more: choose.one-more-comb, gain: choose.gain.worth {amount: 209}}',
     );
     expect(found[0].gain).toBeGreaterThan(50);
   });

@@ -187,7 +187,8 @@ describe("worth by the household's own prices", () => {
         )[0].sentence,
       ),
     ).toBe(
-      'choose.heavy-box {lift: {massG: {low: 30000, high: 36000}, as: whole}, people: 2, carries: {massG: 30000, as: whole}}',
+      'choose.heavy-box {lift: {massG: {low: 30000, high: 36000}, as: whole}, people: 2, ' +
+        'carries: {massG: 30000, as: whole}}',
     );
     expect(
       wayBlocks(comb('f', 2, { kind: 'drain-frame', what: 'frame' }), 'crush', rules, market)[0]
@@ -233,9 +234,7 @@ describe('lots kept apart', () => {
     );
     expect(says[0]).toMatch('choose.lost.hive');
     expect(says).toContain('choose.lost.season');
-    expect(says.at(-1)).toMatch(
-      'choose.lost.water {mean: {percent: 17.833333333333332}, top: {percent: 19}}',
-    );
+    expect(says.at(-1)).toMatch('choose.lost.water {mean: {percent: 17.8333}, top: {percent: 19}}');
     expect(whatIsLost([comb('a', 2)], '2025-07-01')).toEqual([]);
   });
 });

@@ -16,10 +16,12 @@ describe('the fill line', () => {
   });
   it('catches millilitres taken for grams, and what does not fit', () => {
     expect(jar(400).question).toMatch(
-      'jar.fill.slip-high {net: {massG: 400, as: read}, volume: {volumeL: 0.4013824437932463}, holds: {massG: 550, as: read}, stands: {lengthMm: 59.17834849313452}, deep: {lengthMm: 84}}',
+      'jar.fill.slip-high {net: {massG: 400, as: read}, volume: {volumeL: 0.401382}, ' +
+        'holds: {massG: 550, as: read}, stands: {lengthMm: 59.1783}, deep: {lengthMm: 84}}',
     );
     expect(jar(560).question).toMatch(
-      'jar.fill.overfull {net: {massG: 560, as: read}, volume: {volumeL: 0.4013824437932463}, holds: {massG: 550, as: read}}',
+      'jar.fill.overfull {net: {massG: 560, as: read}, volume: {volumeL: 0.401382}, ' +
+        'holds: {massG: 550, as: read}}',
     );
   });
   it('thinner honey stands higher for the same weight, and more weight always higher', () => {
@@ -48,7 +50,8 @@ describe('a nominal volume', () => {
     );
     expect(volumeQuestion(500, 400, 18)).toBeNull();
     expect(volumeQuestion(600, 400, 18)).toMatch(
-      'jar.fill.overfull {net: {massG: 600, as: read}, volume: {volumeL: 0.4}, holds: {massG: 548, as: read}}',
+      'jar.fill.overfull {net: {massG: 600, as: read}, volume: {volumeL: 0.4}, holds: {' +
+        'massG: 548, as: read}}',
     );
     expect(overfull(600, 400, 18)).toEqual(said(volumeQuestion(600, 400, 18)));
     expect(overfull(400, 400, 18)).toBeNull();

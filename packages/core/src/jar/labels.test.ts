@@ -112,7 +112,8 @@ describe('a label', () => {
         STARTING_SHEETS[0],
       )[0],
     ).toMatch(
-      'jar.problem.date {date: 3 Apr 2025, harvested: Harvested 14 Mar 2026, bestBefore: Best before Mar 2028}',
+      'jar.problem.date {date: 3 Apr 2025, harvested: Harvested 14 Mar 2026, ' +
+        'bestBefore: Best before Mar 2028}',
     );
     expect(
       labelProblems(
@@ -363,7 +364,8 @@ describe('what stands beside it', () => {
       overG: 3,
     });
     expect(fillAccuracy(500, [503, 500, 496])!.sentence).toMatch(
-      'jar.weighed.short {under: 1, count: 3, net: {massG: 500, as: read}, lightest: {massG: 496, as: read}, label: {massG: 496, as: read}}',
+      'jar.weighed.short {under: 1, count: 3, net: {massG: 500, as: read}, lightest: {' +
+        'massG: 496, as: read}, label: {massG: 496, as: read}}',
     );
     fc.assert(
       fc.property(

@@ -81,7 +81,8 @@ describe('a hive judged as it hangs', () => {
     const [first, second] = judge([seen(), null], { rules: { ...DEFAULT_RULES, winterNeedKg: 1 } });
     expect(first.verdict).toMatchObject({ verdict: 'test', decidedBy: 'theirs' });
     expect(first.verdict.headline).toMatch(
-      'together {all: {then: [look.theirs.read-more {unread: 1}, look.theirs.of-read {kg: {massG: 0, as: large}, need: {massG: 1000, as: large}}]}}',
+      'together {all: {then: [look.theirs.read-more {unread: 1}, look.theirs.of-read {kg: {' +
+        'massG: 0, as: large}, need: {massG: 1000, as: large}}]}}',
     );
     expect(second).toMatchObject({ estimate: null, verdict: { verdict: 'not-read' } });
   });
@@ -121,7 +122,8 @@ describe('a drain frame', () => {
     expect(headline([])).toMatchObject({
       verdict: 'take',
       headline: expect.stringContaining(
-        'look.headline.not-open-yet {why: together {all: {then: [look.drainInPlace.tilt-not-measured {asked: 3}',
+        'look.headline.not-open-yet {why: together {all: {' +
+          'then: [look.drainInPlace.tilt-not-measured {asked: 3}',
       ),
     });
     const ready = [

@@ -55,7 +55,8 @@ describe('the cautions of a harvest', () => {
       'ready.cautions.full-tub-weighs-about {liftKg: {massG: 8000, as: whole}}',
     );
     expect(textOf('lift', { liftKg: 22 })).toContain(
-      'ready.cautions.it-weighs-about-over-your {liftKg: {massG: 22000, as: whole}, liftLimitKg: {massG: 15000, as: whole}}',
+      'ready.cautions.it-weighs-about-over-your {liftKg: {massG: 22000, as: whole}, ' +
+        'liftLimitKg: {massG: 15000, as: whole}}',
     );
   });
   it('say how hot it will feel from four degrees under the limit on', () => {

@@ -262,12 +262,12 @@ describe('what to bring', () => {
     expect(shimHeightMm({ supportsMm: 480, neededDegrees: 3, nowDegrees: 5 })).toBe(0);
     const drain = list([harvest({ kind: 'drain-frame', way: 'drain-hive', tiltDegrees: 1 })]);
     expect(drain.find((l) => l.id === 'shim-a')!.text).toBe(
-      'ready.bring.wedge {wedgeMm: {lengthMm: 16.76196935603891}}',
+      'ready.bring.wedge {wedgeMm: {lengthMm: 16.762}}',
     );
     expect(
       list([harvest({ kind: 'drain-frame', way: 'drain-hive' })]).find((l) => l.id === 'shim-a')!
         .text,
-    ).toMatch('ready.bring.wedges-tilt-not-measured-up {wedgeMm: {lengthMm: 25.155734055859778}}');
+    ).toMatch('ready.bring.wedges-tilt-not-measured-up {wedgeMm: {lengthMm: 25.1557}}');
     const pots = list([harvest({ kind: 'stingless', way: 'draw-pots', smoke: false })]);
     expect(pots.some((l) => l.text.includes('ready.bringWords.suction'))).toBe(true);
     expect(pots.some((l) => l.id === 'smoker')).toBe(false);
@@ -360,7 +360,8 @@ describe('cautions', () => {
       text: 'ready.cautions.full-tub-weighs-about {liftKg: {massG: 9000, as: whole}}',
     });
     expect(harvestCautions({ ...facts, liftKg: 19 }).find((c) => c.id === 'lift')!.text).toMatch(
-      'ready.cautions.it-weighs-about-over-your {liftKg: {massG: 19000, as: whole}, liftLimitKg: {massG: 15000, as: whole}}',
+      'ready.cautions.it-weighs-about-over-your {liftKg: {massG: 19000, as: whole}, ' +
+        'liftLimitKg: {massG: 15000, as: whole}}',
     );
     expect(harvestCautions({ ...facts, feelsC: 31 }).find((c) => c.id === 'heat')!.text).toMatch(
       'ready.cautions.it-will-feel-like-your {feelsC: {temperatureC: 31}, heatLimitC: {temperatureC: 32}}',

@@ -106,7 +106,8 @@ describe('the timetable', () => {
         expect(idsOf('b')).not.toContain(once);
       }
       expect(of(steps, 'take', 'a').title).toBe(
-        'ready.tasks.take-close-hive {h: ready.tasks.then {first: hiveName.combs {count: 2}, laterCombs: 3, others: ready.tasks.another-lot}}',
+        'ready.tasks.take-close-hive {h: ready.tasks.then {first: hiveName.combs {count: 2}, ' +
+          'laterCombs: 3, others: ready.tasks.another-lot}}',
       );
       expect(idsOf('b')).toEqual(expect.arrayContaining(['take', 'crush', 'drain', 'jar']));
       // Nothing of the second lot begins before both are at home.
@@ -213,7 +214,9 @@ describe('the timetable', () => {
     const moves = { take: '2026-03-14T09:45' };
     const steps = run([plan({ moves }), plan({ id: 'b', name: 'Cedro', moves })]);
     expect(of(steps, 'take', 'b').conflicts.find((c) => c.rule === 'people')!.sentence).toBe(
-      'ready.placeHarvest.clash {what: ready.placeHarvest.not-enough-hands, with: {and: [ready.placeHarvest.step-of {harvest: Ipê, step: ready.tasks.take-close-hive {h: hiveName.combs {count: 3}}}]}}',
+      'ready.placeHarvest.clash {what: ready.placeHarvest.not-enough-hands, with: {' +
+        'and: [ready.placeHarvest.step-of {harvest: Ipê, step: ready.tasks.take-close-hive {' +
+        'h: hiveName.combs {count: 3}}}]}}',
     );
   });
   it('nothing is planned into the past: what was for the evening before waits for the morning', () => {

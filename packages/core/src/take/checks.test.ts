@@ -28,7 +28,8 @@ describe('pots emptied', () => {
       'take.potsCheck.emptied-were-counted-sealed-open {potsEmptied: 43, honeySealed: 40}',
     );
     expect(potsCheck({ potsEmptied: 10, netG: 900, pots }).question).toMatch(
-      'take.potsCheck.that-pot-pots-this-size {gPerPot: {massG: 90, as: estimate}, sealed: {massG: {low: 8.138054273027473, high: 13.34529376370786}, as: estimate}}',
+      'take.potsCheck.that-pot-pots-this-size {gPerPot: {massG: 90, as: estimate}, ' +
+        'sealed: {massG: {low: 8.13805, high: 13.3453}, as: estimate}}',
     );
     expect(potsCheck({ potsEmptied: 40, netG: 40, pots }).question).toMatch(
       'take.potsCheck.that-pot-pots-this-size',
@@ -44,13 +45,20 @@ describe('the hive on its scale beside what was written down', () => {
       fits: true,
     });
     expect(hiveScaleCheck({ beforeG: 41_200, afterG: 36_300, takenG: 3200 }).sentence).toBe(
-      'take.hiveScaleCheck.more-left-it-comb-not {both: take.hiveScaleCheck.hive-was-written-down {lighterG: {massG: 4900, as: large}, lighterG2: take.hiveScaleCheck.lighter, takenG: {massG: 3200, as: large}}, gapG: {massG: 1700, as: large}}',
+      'take.hiveScaleCheck.more-left-it-comb-not {' +
+        'both: take.hiveScaleCheck.hive-was-written-down {lighterG: {massG: 4900, ' +
+        'as: large}, lighterG2: take.hiveScaleCheck.lighter, takenG: {massG: 3200, ' +
+        'as: large}}, gapG: {massG: 1700, as: large}}',
     );
     expect(hiveScaleCheck({ beforeG: 41_200, afterG: 40_300, takenG: 3200 }).sentence).toMatch(
-      'take.hiveScaleCheck.less-left-it-tare-forgotten {both: take.hiveScaleCheck.hive-was-written-down {lighterG: {massG: 900, as: large}, lighterG2: take.hiveScaleCheck.lighter, takenG: {massG: 3200, as: large}}, gapG: {massG: 2300, as: large}}',
+      'take.hiveScaleCheck.less-left-it-tare-forgotten {' +
+        'both: take.hiveScaleCheck.hive-was-written-down {lighterG: {massG: 900, as: large}, ' +
+        'lighterG2: take.hiveScaleCheck.lighter, takenG: {massG: 3200, as: large}}, gapG: {' +
+        'massG: 2300, as: large}}',
     );
     expect(hiveScaleCheck({ beforeG: 30_000, afterG: 30_200, takenG: 2000 }).sentence).toMatch(
-      'take.hiveScaleCheck.hive-was-written-down {lighterG: {massG: 200, as: large}, lighterG2: take.hiveScaleCheck.heavier, takenG: {massG: 2000, as: large}}',
+      'take.hiveScaleCheck.hive-was-written-down {lighterG: {massG: 200, as: large}, ' +
+        'lighterG2: take.hiveScaleCheck.heavier, takenG: {massG: 2000, as: large}}',
     );
   });
   it('never asks where both are the same, whatever they are', () => {

@@ -163,12 +163,14 @@ describe('vessels under the outlets', () => {
     expect(
       vesselQuestions([frame('2', 'v', 2)], [{ ...pail, volumeL: 1 }], 18, 29)[0].sentence,
     ).toMatch(
-      'take.frameRun.holds-to-its-mark-may {vessel: Pail, holdsKg: {massG: 1268.234298, as: large}, frames: 1, names: {and: [2]}, highKg: {massG: 2000, as: large}}',
+      'take.frameRun.holds-to-its-mark-may {vessel: Pail, holdsKg: {massG: 1268.23, ' +
+        'as: large}, frames: 1, names: {and: [2]}, highKg: {massG: 2000, as: large}}',
     );
     expect(
       vesselQuestions([frame('2', 'v', 4), frame('3', 'v', 4)], [pail], 18, 29)[0].sentence,
     ).toMatch(
-      'take.frameRun.holds-to-its-mark-may {vessel: Pail, holdsKg: {massG: 6341.17149, as: large}, frames: 2, names: {and: [2, 3]}, highKg: {massG: 8000, as: large}}',
+      'take.frameRun.holds-to-its-mark-may {vessel: Pail, holdsKg: {massG: 6341.17, ' +
+        'as: large}, frames: 2, names: {and: [2, 3]}, highKg: {massG: 8000, as: large}}',
     );
   });
 });

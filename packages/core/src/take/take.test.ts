@@ -288,7 +288,8 @@ describe('steps at the hive, kind by kind', () => {
         'take.stepsFrames.caps-out-outlets',
         'take.stepsFrames.vessels-covered-with-gap-for',
         'take.stepsFrames.once-opened-frame-runs-until',
-        'take.stepsFrames.toward-outlets-at-least {tilt: take.stepsFrames.over {degrees: 3, mm: {lengthMm: 25}, supportsMm: {lengthMm: 480}}}',
+        'take.stepsFrames.toward-outlets-at-least {tilt: take.stepsFrames.over {degrees: 3, ' +
+          'mm: {lengthMm: 25}, supportsMm: {lengthMm: 480}}}',
       ],
     ],
     [
@@ -314,7 +315,8 @@ describe('steps at the hive, kind by kind', () => {
 
   it('warns of the weight over the house limit, never closes an entrance, never shakes unframed comb', () => {
     expect(allSaid('pile-box', { boxKg: { 4: 17.2 } })).toMatch(
-      'take.step.about {kg: {massG: 18000, as: whole}, kg2: take.step.two-people-over-your {liftKg: {massG: 15000, as: whole}}}',
+      'take.step.about {kg: {massG: 18000, as: whole}, ' +
+        'kg2: take.step.two-people-over-your {liftKg: {massG: 15000, as: whole}}}',
     );
     expect(allSaid('top-bar', { rules: { ...DEFAULT_RULES, beesOff: 'shake' } })).toMatch(
       'take.step.brush-this-comb-has-no',

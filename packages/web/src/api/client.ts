@@ -54,13 +54,15 @@ function device(): string {
  * but in rehearsals).
  */
 const OFFSET_KEY = 'furrow.clockOffset';
+/** Whether that clock was set by hand, as last heard: a page that begins anew blames no device. */
+const SET_KEY = 'furrow.clockIsSet';
 /** By how much the house's clock was ahead of this device's when it was last heard, ms. */
 const offsetMs = (): number => Number(localStorage.getItem(OFFSET_KEY)) || 0;
 let heardClock = {
   serverMs: Date.now() + offsetMs(),
   deviceMs: Date.now(),
   speed: 1,
-  set: false,
+  set: localStorage.getItem(SET_KEY) === 'yes',
 };
 const heard = new Set<() => void>();
 const reckoned = (): number =>
@@ -80,6 +82,7 @@ export function setServerNow(now: string, speed = 1, set = false): void {
   // A page that begins out of reach goes by what was heard before; a clock that runs fast is no
   // guide.
   if (speed === 1) localStorage.setItem(OFFSET_KEY, String(told - Date.now()));
+  localStorage.setItem(SET_KEY, set ? 'yes' : 'no');
   for (const listener of heard) listener();
 }
 /** Tells when the server's time was heard; gives back how to stop telling. */

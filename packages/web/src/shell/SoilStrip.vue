@@ -161,7 +161,9 @@ defineExpose({ undo });
       <b>{{ WORDS[c.kind] }}</b> {{ c.hiveName }} <b>{{ since(c) }}</b>{{ ' ' }}
       <span class="quiet">{{ due(c) }}</span>
     </RouterLink>
-    <span v-if="Math.abs(ahead) >= 3" class="clock">{{ aheadText }}</span>
+    <span v-if="Math.abs(ahead) >= 3" class="clock ahead">
+      <span class="text">{{ aheadText }}</span>
+    </span>
     <span v-if="clocks?.length === 0 && !standsText" class="quiet">{{
       tell('SoilStrip.no-clock-runs')
     }}</span>
@@ -225,8 +227,9 @@ defineExpose({ undo });
   align-items: center;
   min-width: 0;
 }
-/* A long message is cut short, never the way back. */
-.said .text {
+/* A long message is cut short, never the way back or the time. */
+.said .text,
+.ahead .text {
   overflow: hidden;
   text-overflow: ellipsis;
 }
@@ -235,6 +238,17 @@ defineExpose({ undo });
 }
 .clock {
   flex: none;
+}
+/* Where more runs than fits, the time stays. */
+.time {
+  position: sticky;
+  right: 0;
+  padding-left: 12px;
+  background: var(--soil);
+}
+.clock.ahead {
+  flex: 0 1 auto;
+  min-width: 0;
 }
 button {
   background: none;

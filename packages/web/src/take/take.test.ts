@@ -61,6 +61,14 @@ describe("the server's clock on this device", () => {
     expect(deviceAheadMinutes()).toBe(0);
     setServerNow(new Date().toISOString());
   });
+  it('says nothing of it either where the page begins anew, before the house was heard', async () => {
+    setServerNow('2020-01-01T00:00:00Z', 1, true);
+    vi.resetModules();
+    const anew = await import('../api/client.js');
+    expect(anew.deviceAheadMinutes()).toBe(0);
+    expect(anew.serverNow().getUTCFullYear()).toBe(2020);
+    setServerNow(new Date().toISOString());
+  });
 });
 
 describe('a wait', () => {

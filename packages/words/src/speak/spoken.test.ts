@@ -40,7 +40,8 @@ const SPOKEN: [
     { hive: 'Ipê', need: { massG: 9000, as: 'large' }, stores: { massG: 1800, as: 'large' } },
     'Ipê: the winter needs 9.0 kg, all that was read holds 1.8 kg counted low. Nothing is theirs to give.',
     'Ipê: the winter needs 19.8 lb, all that was read holds 4.0 lb counted low. Nothing is theirs to give.',
-    'Ipê: o inverno pede 9,0 kg; tudo o que foi lido tem 1,8 kg, contando por baixo. Não há nada para ceder.',
+    'Ipê: o inverno pede 9,0 kg; tudo o que foi lido tem 1,8 kg, contando por baixo. ' +
+      'Não há nada para ceder.',
   ],
   [
     'comb.cold.never',
@@ -223,7 +224,8 @@ const SPOKEN: [
     { shortL: { volumeL: 1.98 } },
     '2 L short: draw off in between, borrow one, or choose less. Food grade only, no bare metal.',
     '2.1 qt short: draw off in between, borrow one, or choose less. Food grade only, no bare metal.',
-    'Faltam 2 L: esvazie no meio, peça emprestado, ou escolha menos. Só próprias para alimento, nada de metal nu.',
+    'Faltam 2 L: esvazie no meio, peça emprestado, ou escolha menos. ' +
+      'Só próprias para alimento, nada de metal nu.',
   ],
   [
     'ready.bring.wedge',
@@ -256,9 +258,12 @@ const SPOKEN: [
   [
     'ready.cautions.it-will-feel-like-your',
     { feelsC: { temperatureC: 31 }, heatLimitC: { temperatureC: 32 } },
-    'It will feel like 31 °C; your limit in a suit is 32 °C. Water, shade, turns of a quarter of an hour; stop at the first dizziness.',
-    'It will feel like 88 °F; your limit in a suit is 90 °F. Water, shade, turns of a quarter of an hour; stop at the first dizziness.',
-    'Vai parecer 31 °C; o seu limite de macacão é 32 °C. Água, sombra, turnos de um quarto de hora; pare na primeira tontura.',
+    'It will feel like 31 °C; your limit in a suit is 32 °C. Water, shade, ' +
+      'turns of a quarter of an hour; stop at the first dizziness.',
+    'It will feel like 88 °F; your limit in a suit is 90 °F. Water, shade, ' +
+      'turns of a quarter of an hour; stop at the first dizziness.',
+    'Vai parecer 31 °C; o seu limite de macacão é 32 °C. Água, sombra, ' +
+      'turnos de um quarto de hora; pare na primeira tontura.',
   ],
   [
     'ready.hourScore.comb-softens-from-about-and',
