@@ -4,26 +4,11 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import { conflict } from '../problem.js';
 import { fromKept } from './kept.js';
-import { rowOf, rowsOf } from './asked.js';
+import { rowsOf } from './asked.js';
 import type { UnitOfWork } from './unitOfWork.js';
+import { writtenRows } from './writtenRows.js';
 
-const WRITER = {
-  commandId: z.string(),
-  sentence: z.string(),
-  occurredAt: z.string(),
-  recordedAt: z.string(),
-  device: z.string(),
-  person: z.string().nullable(),
-};
-type Writer = z.output<z.ZodObject<typeof WRITER>>;
-const writerColumns = {
-  commandId: 'commands.id',
-  sentence: 'commands.sentence',
-  occurredAt: 'commands.occurredAt',
-  recordedAt: 'commands.recordedAt',
-  device: 'commands.device',
-  person: 'commands.person',
-};
+type Table = 'colonyFacts' | 'looks' | 'takes';
 
 /** What a row says itself: a fact of a colony, or a weight. */
 const saidBy = (row: Record<string, unknown>): Pick<Standing, 'fact' | 'netG'> => ({
@@ -31,39 +16,51 @@ const saidBy = (row: Record<string, unknown>): Pick<Standing, 'fact' | 'netG'> =
   netG: typeof row.netG === 'number' ? row.netG : null,
 });
 
-const asStanding = (
-  { commandId, sentence, occurredAt, device, person }: Writer,
-  row: Record<string, unknown>,
-): Standing => ({
-  ...saidBy(row),
-  commandId,
-  says: fromKept(sentence),
-  occurredAt,
-  device,
-  person,
-});
+const WRITER = {
+  commandId: z.string(),
+  sentence: z.string(),
+  saidAt: z.string(),
+  device: z.string(),
+  person: z.string().nullable(),
+};
+/** Rows of a table with what wrote them, as they stand. */
+const withWriters = async (
+  query: Knex.QueryBuilder,
+  table: Table,
+): Promise<{ row: Record<string, unknown>; standing: Standing }[]> => {
+  const rows = await rowsOf(
+    WRITER,
+    query.select(`${table}.*`).select({
+      commandId: 'commands.id',
+      sentence: 'commands.sentence',
+      saidAt: 'commands.occurredAt',
+      device: 'commands.device',
+      person: 'commands.person',
+    }),
+  );
+  return rows.map((row) => ({
+    row,
+    standing: {
+      ...saidBy(row),
+      commandId: row.commandId,
+      says: fromKept(row.sentence),
+      occurredAt: row.saidAt,
+      device: row.device,
+      person: row.person,
+    },
+  }));
+};
 
 /** What wrote a row that stands there; null where an archive brought it. */
-export async function standingOf(
-  db: Knex,
-  tableName: 'takes',
-  row: { id: string; netG: number | null },
-): Promise<Standing | null> {
-  const writer = await rowOf(
-    WRITER,
-    db('journal')
-      .join('commands', 'commands.id', 'journal.commandId')
-      .where({ 'journal.tableName': tableName, 'journal.rowId': row.id })
-      .whereNull('journal.before')
-      .select(writerColumns)
-      .first(),
-  );
-  return writer ? asStanding(writer, row) : null;
+export async function standingOf(db: Knex, table: Table, id: string): Promise<Standing | null> {
+  const query = writtenRows(db, table).where({ [`${table}.id`]: id });
+  const [found] = await withWriters(query, table);
+  return found?.standing ?? null;
 }
 
 /** What another device said of the same thing. */
 interface SaidOfIt {
-  table: 'colonyFacts' | 'looks';
+  table: Table;
   /** Which of its rows are of the same thing. */
   same: Record<string, string>;
   /** Whether a row says something else than what is written now. */
@@ -83,32 +80,11 @@ export async function askWhichStands(
 ): Promise<void> {
   const { again, device, occurredAt } = unit.command;
   if (again) return;
-  const written: Record<string, unknown>[] = await unit
-    .db(table)
-    .join('journal', (on) =>
-      on.on('journal.rowId', `${table}.id`).andOnVal('journal.tableName', table),
-    )
-    .join('commands', 'commands.id', 'journal.commandId')
-    .whereNull('journal.before')
-    .whereNull(`${table}.removedAt`)
+  const query = writtenRows(unit.db, table)
     .where(same)
     .whereNot('commands.device', device)
-    .where('commands.recordedAt', '>', occurredAt)
-    .select(`${table}.*`)
-    .select({ commandId: 'commands.id' });
-  const other = written.find(isOther);
+    .where('commands.recordedAt', '>', occurredAt);
+  const other = (await withWriters(query, table)).find(({ row }) => isOther(row));
   if (!other) return;
-  const [writer] = await rowsOf(
-    WRITER,
-    unit
-      .db('commands')
-      .where({ id: String(other.commandId) })
-      .select(writerColumns),
-  );
-  throw conflict(
-    'said-otherwise',
-    houseSay('refusal.said-otherwise'),
-    undefined,
-    asStanding(writer, other),
-  );
+  throw conflict('said-otherwise', houseSay('refusal.said-otherwise'), undefined, other.standing);
 }

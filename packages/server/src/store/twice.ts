@@ -3,6 +3,7 @@ import { rowsOf } from './asked.js';
 import { z } from 'zod';
 import { conflict } from '../problem.js';
 import type { UnitOfWork } from './unitOfWork.js';
+import { writtenRows } from './writtenRows.js';
 
 /** Two who read one scale write within so long of each other, and of the same weight by so much. */
 const TOGETHER_MS = 3 * 60_000;
@@ -35,14 +36,7 @@ export async function askIfWrittenByAnother(
 ): Promise<void> {
   if (unit.command.again) return;
   const at = Date.parse(unit.at);
-  const query = unit
-    .db(table)
-    .join('journal', (on) =>
-      on.on('journal.rowId', `${table}.id`).andOnVal('journal.tableName', table),
-    )
-    .join('commands', 'commands.id', 'journal.commandId')
-    .whereNull('journal.before')
-    .whereNull(`${table}.removedAt`)
+  const query = writtenRows(unit.db, table)
     .whereNotNull(`${table}.${column}`)
     .where(Object.fromEntries(Object.entries(same).map(([key, v]) => [`${table}.${key}`, v])))
     .where(`${table}.occurredAt`, '>=', new Date(at - TOGETHER_MS).toISOString())

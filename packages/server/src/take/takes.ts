@@ -20,7 +20,7 @@ import {
 } from '@furrow/core';
 import { hiveOfComb } from '../look/placing.js';
 import { dateAt } from '../look/dateAt.js';
-import { conflict, refused } from '../problem.js';
+import { conflict, refused, type Problem } from '../problem.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -119,6 +119,14 @@ async function weighOwed(
   await intoTheBook(unit, batch, netG, flowSay(key, { count: combIds.length }));
 }
 
+/** That a comb was taken by somebody, with who and when. */
+const takenAlready = async (
+  unit: UnitOfWork,
+  { id }: { id: string },
+  says: Say,
+): Promise<Problem> =>
+  conflict('taken-already', says, undefined, await standingOf(unit.db, 'takes', id));
+
 /** The bar a comb that was chosen hangs from; null where it hangs no more. Refuses what is taken. */
 async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promise<BarView | null> {
   if (!batch.combIds.includes(combId))
@@ -126,12 +134,7 @@ async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promis
   const comb = await find(unit.db, 'combs', combId, 'comb');
   const [before] = await list(unit.db, 'takes', { batchId: batch.id, combId });
   if (before)
-    throw conflict(
-      'taken-already',
-      houseSay('refusal.this-comb-written-down-already'),
-      undefined,
-      await standingOf(unit.db, 'takes', before),
-    );
+    throw await takenAlready(unit, before, houseSay('refusal.this-comb-written-down-already'));
   if (comb.endedOn) return null;
   const { bars } = await hiveOfComb(unit.db, combId);
   return bars.find((b) => b.comb?.id === combId) ?? null;
@@ -181,12 +184,7 @@ export const takeWrites = [
         throw refused(houseSay('refusal.this-comb-was-not-chosen'), `payload.combIds[${strange}]`);
       const before = detail.takes.find((t) => payload.combIds.includes(t.combId));
       if (before)
-        throw conflict(
-          'taken-already',
-          houseSay('refusal.comb-this-box-written-down'),
-          undefined,
-          await standingOf(unit.db, 'takes', before),
-        );
+        throw await takenAlready(unit, before, houseSay('refusal.comb-this-box-written-down'));
       await mayLeaveNow(unit, batch, payload.combIds);
       const netG = payload.grossG === null ? null : payload.grossG - payload.emptyG!;
       const occurredAt = unit.at;
