@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { massText } from '../words/figures.js';
-import { tell } from '../words/tell.js';
+import { measured, tell } from '../words/tell.js';
 import { type Units } from '@furrow/core';
 
 import { computed } from 'vue';
@@ -21,6 +21,8 @@ const props = defineProps<{
   outShare: number;
   vessel: { volumeL: number; innerDiameterMm: number; name: string } | null;
   levelKg: number;
+  /** Whether that is what the scale said, and nothing ran in since. */
+  isWeighed: boolean;
   levelHighKg: number;
   fullKg: number | null;
   densityKgPerL: number;
@@ -57,6 +59,12 @@ const jar = computed(() => ({
   x: frame.value.x + frame.value.w - vesselW.value + 26,
   y: frame.value.y + frame.value.h + 44,
 }));
+/** What the scale said as it was read; else about. */
+const levelText = computed(() =>
+  props.isWeighed
+    ? measured({ massG: props.levelKg * 1000, as: 'read' })
+    : tell('DrainFrameInPlace.about', { levelKg: massText(props.levelKg, props.units) }),
+);
 const bottom = computed(() => jar.value.y + vesselH.value);
 const width = computed(() =>
   Math.max(frame.value.x + frame.value.w + 40, jar.value.x + vesselW.value + 12),
@@ -237,7 +245,7 @@ const hoseX = computed(() => Math.min(outlet.value.x + 16, jar.value.x + vesselW
       font-weight="700"
       style="paint-order: stroke; stroke: var(--lime-0); stroke-width: 4px"
     >
-      {{ tell('DrainFrameInPlace.about', { levelKg: massText(levelKg, units) }) }}
+      {{ levelText }}
     </text>
     <path
       :d="`M${jar.x - 20} ${bottom + 5}h${vesselW + 40}`"

@@ -90,6 +90,10 @@ const vesselForecast = computed(() =>
 const levelKg = computed(
   () => vesselForecast.value?.inVesselKg.mid ?? (under.value?.heldG ?? 0) / 1000,
 );
+/** All that ran into it was weighed: what it holds is known. */
+const isWeighed = computed(
+  () => under.value !== undefined && under.value.weighedAt !== null && !under.value.spells.length,
+);
 const together = computed(() =>
   frames.value.filter(
     (f) => f.run.openedAt && !f.run.closed && f.vesselId === frame.value.vesselId,
@@ -268,6 +272,7 @@ function state(f: (typeof frames.value)[number]): string {
         :out-share="outShare"
         :vessel="frame.vessel"
         :level-kg="levelKg"
+        :is-weighed="isWeighed"
         :level-high-kg="vesselForecast?.inVesselKg.high ?? 0"
         :full-kg="fullKg(frame.vessel)"
         :density-kg-per-l="density"
@@ -305,7 +310,7 @@ function state(f: (typeof frames.value)[number]): string {
               })
             }}
           </p>
-          <p v-if="forecast.nineTenthsAt" class="sub">
+          <p v-if="forecast.nineTenthsAt && !frame.run.drops && !frame.run.isReset" class="sub">
             {{
               tell('FramesPanel.nine-tenths-what-open-about', {
                 mid: aboutText(forecast.nineTenthsAt.mid, zone, now),

@@ -146,6 +146,7 @@ describe('drawings of the hive and the bench', () => {
         vessel: { volumeL: 3, innerDiameterMm: 140, name: 'Jar' },
         levelKg: 0.8,
         levelHighKg: 1,
+        isWeighed: false,
         fullKg: 3.7,
         densityKgPerL: 1.41,
         s: 0.5,
@@ -163,6 +164,12 @@ describe('drawings of the hive and the bench', () => {
     expect(frame({ mayOpen: false }).findAll('[role=button]')).toHaveLength(0);
     expect(frame({ open: 4 }).findAll('[role=button]')).toHaveLength(0);
     expect(wrapper.text()).toContain('3.7 kg full');
+  });
+  it('what is in its vessel is about so much while it runs, and as read once all was weighed', () => {
+    expect(frame().text()).toContain('about 0.8 kg');
+    const weighed = frame({ isWeighed: true, levelKg: 2.3 }).text();
+    expect(weighed).toContain('2.30 kg');
+    expect(weighed).not.toContain('about');
   });
   it('the level in its vessel is to scale: a litre in 140 mm stands 65 mm deep', () => {
     const rects = frame({ levelKg: 1.41, levelHighKg: 0 })
