@@ -4,10 +4,8 @@ import { tell } from '../words/tell.js';
 import {
   RUNS_TO_APPLY,
   honeyDensityKgPerL,
-  incidentAnswer,
   readShape,
   type BatchDetail,
-  type FrameEventKind,
   type HouseRules,
   type Vessel,
 } from '@furrow/core';
@@ -16,14 +14,13 @@ import Button from 'primevue/button';
 import { computed, ref, toRef, watch } from 'vue';
 import DrainFrameInPlace from '../drawing/DrainFrameInPlace.vue';
 import Refusal from '../parts/Refusal.vue';
-import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
-import { aboutText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import SwapVessel from './SwapVessel.vue';
+import FrameTold from './FrameTold.vue';
 import WeighVessel from './WeighVessel.vue';
+import { useFrameActs } from './useFrameActs.js';
 import { useFrames } from './useFrames.js';
-import { said } from '../words/units.js';
 
 /**
  * Frames that run: one large with its vessel, the others beside it; opened part by part, weighed,
@@ -126,92 +123,17 @@ const writtenUnder = (vesselId: string): string => {
     ? frame.value.combId
     : (spells[0]?.combId ?? frame.value.combId);
 };
-async function write(
-  kind: FrameEventKind,
-  said: string,
-  change: { vesselId?: string | null; later?: boolean } = {},
-): Promise<boolean> {
-  await props.settled();
-  const done = await go(
-    '/frameEvents',
-    {
-      id: newId(),
-      batchId: props.detail.batch.id,
-      combId: frame.value.combId,
-      kind,
-      vesselId: change.vesselId ?? null,
-      ...(change.later ? { later: true } : {}),
-    },
-    tell('FramesPanel.frame-2', { frame: frame.value.label, said }),
-  );
-  return Boolean(done);
-}
-const open = (): unknown =>
-  write('open', tell('FramesPanel.part-opened', { partsOpen: frame.value.run.partsOpen + 1 }), {
-    vesselId: frame.value.vesselId,
-  });
-/**
- * A frame that ran before Furrow was asked: its parts are written down as open, without waiting at
- * each.
- */
-async function openAlready(): Promise<void> {
-  for (let part = frame.value.run.partsOpen + 1; part <= props.rules.frameParts; part++) {
-    const vesselId = frame.value.vesselId;
-    if (!(await write('open', tell('FramesPanel.part-was-open-already', { part }), { vesselId })))
-      return;
-    if (!(await write('no-leak', tell('FramesPanel.no-leak-seen')))) return;
-  }
-}
-const owedNow = computed(() => owedBy(frame.value.combId));
-async function plug(later = false): Promise<void> {
-  if (owedNow.value.length && !later) return weigh(owedNow.value[0].vesselId);
-  const here = at.value;
-  const said = later
-    ? tell('FramesPanel.plug-in-its-vessel-weighed')
-    : tell('FramesPanel.plug-in-closed');
-  const done = await write('plug', said, { later });
-  const open = frames.value.findIndex((f) => !f.run.closed);
-  // Whoever has gone to another frame meanwhile stays there.
-  if (done && open >= 0 && at.value === here) at.value = open;
-}
-const ACTS: Record<string, { label: () => string; run: () => unknown } | null> = {
-  open: {
-    label: () =>
-      props.rules.frameParts === 1
-        ? tell('FramesPanel.open-frame')
-        : tell('FramesPanel.open-part', {
-            partsOpen: frame.value.run.partsOpen + 1,
-            frameParts: props.rules.frameParts,
-          }),
-    run: open,
-  },
-  'check-leak': {
-    label: () => tell('FramesPanel.no-leak'),
-    run: () => write('no-leak', tell('FramesPanel.no-leak-seen')),
-  },
-  'handle-leak': {
-    label: () => tell('FramesPanel.leak-seen-to'),
-    run: () => write('leak-handled', tell('FramesPanel.leak-seen-to-2')),
-  },
-  weigh: {
-    label: () => tell('FramesPanel.only-drops-come-now'),
-    run: () => write('drops', tell('FramesPanel.only-drops')),
-  },
-  reset: {
-    label: () => tell('FramesPanel.reset-cells-back-in-line'),
-    run: () => write('reset', 'reset'),
-  },
-  plug: {
-    label: () =>
-      owedNow.value.length
-        ? tell('FramesPanel.weigh-first', { vesselId: nameOf(owedNow.value[0].vesselId) })
-        : tell('FramesPanel.plug-in'),
-    run: () => plug(),
-  },
-  closed: null,
-  wait: null,
-  stop: null,
-};
+const { write, open, openAlready, plug, owedNow, ACTS } = useFrameActs({
+  detail: toRef(props, 'detail'),
+  rules: toRef(props, 'rules'),
+  frames,
+  at,
+  owedBy,
+  nameOf,
+  settled: () => props.settled(),
+  weigh,
+  go,
+});
 const act = computed(() => ACTS[step.value.act]);
 const allClosed = computed(() => frames.value.every((f) => f.run.closed || !f.run.openedAt));
 const anyClosed = computed(() => frames.value.some((f) => f.run.closed));
@@ -222,9 +144,6 @@ const doneLabel = computed(() =>
     ? tell('FramesPanel.stop-here-frames-stay-shut', { shut: shut.value.length })
     : tell('FramesPanel.all-frames-closed'),
 );
-const leakSteps = computed(
-  () => incidentAnswer('leak', { stings: 0, rules: props.rules, frameRuns: true }).doNow,
-);
 const minutes = (iso: string | null): string =>
   iso ? `${Math.max(0, Math.round((now.value.getTime() - Date.parse(iso)) / 60_000))} min` : '';
 function closedText(f: (typeof frames.value)[number]): string {
@@ -233,8 +152,8 @@ function closedText(f: (typeof frames.value)[number]): string {
 }
 function state(f: (typeof frames.value)[number]): string {
   if (f.run.closed) return closedText(f);
-  if (f.run.leaking) return 'leaks';
-  if (!f.run.openedAt) return 'shut';
+  if (f.run.leaking) return tell('FramesPanel.leaks');
+  if (!f.run.openedAt) return tell('FramesPanel.shut');
   return tell('FramesPanel.open', {
     partsOpen: f.run.partsOpen,
     frameParts: props.rules.frameParts,
@@ -287,68 +206,18 @@ function state(f: (typeof frames.value)[number]): string {
         :units="rules.units"
         @open="open"
       />
-      <div class="told">
-        <p class="says">
-          <b>{{ said(step.says) }}</b>
-        </p>
-        <ol v-if="step.act === 'handle-leak'">
-          <li v-for="line in leakSteps" :key="line.key">{{ said(line) }}</li>
-        </ol>
-        <template v-else-if="forecast && !frame.run.closed">
-          <p v-if="vesselForecast?.fullAt" class="says rust">
-            {{
-              tell('FramesPanel.full-from-swap-before', {
-                vessel: frame.vessel?.name,
-                fullAt: aboutText(vesselForecast.fullAt, zone, now, 'earlier'),
-              })
-            }}
-          </p>
-          <p v-if="together.length > 1" class="sub">
-            {{
-              tell('FramesPanel.run-into-it-together-it', {
-                together: together.map((f) => f.label).join(', '),
-              })
-            }}
-          </p>
-          <p v-if="forecast.nineTenthsAt && !frame.run.drops && !frame.run.isReset" class="sub">
-            {{
-              tell('FramesPanel.nine-tenths-what-open-about', {
-                mid: aboutText(forecast.nineTenthsAt.mid, zone, now),
-                low: aboutText(forecast.nineTenthsAt.low, zone, now, 'earlier'),
-                high: aboutText(forecast.nineTenthsAt.high, zone, now, 'later'),
-              })
-            }}
-          </p>
-          <details class="how">
-            <summary>{{ tell('common.how-this-was-got') }}</summary>
-            <p>
-              {{
-                tell('FramesPanel.share-its-parts-that-are', {
-                  warmth: { temperatureC: { low: 25, high: 33 } },
-                  estimated: frame.estimated
-                    ? tell('FramesPanel.honey-read-in-this-frame')
-                    : tell('FramesPanel.frame-not-read', {
-                        holds: { massG: { low: 800, high: 3000 }, as: 'estimate' },
-                      }),
-                  ownFrames: ownFrames
-                    ? tell('FramesPanel.your-logged-frames', { ownFrames })
-                    : tell('FramesPanel.starting-range'),
-                  weighedAt: frame.run.weighedAt
-                    ? tell('FramesPanel.narrowed-by-its-weighed-vessel')
-                    : tell('FramesPanel.weigh-its-vessel-once-and'),
-                })
-              }}
-            </p>
-          </details>
-        </template>
-        <p
-          v-for="q in questions.filter((x) => x.combId === frame.combId && !frame.run.openedAt)"
-          :key="q.sentence.key"
-          class="rust says"
-        >
-          {{ said(q.sentence) }}
-        </p>
-      </div>
+      <FrameTold
+        :frame="frame"
+        :step="step"
+        :forecast="forecast"
+        :vessel-forecast="vesselForecast ?? null"
+        :together="together"
+        :questions="questions"
+        :own-frames="ownFrames"
+        :rules="rules"
+        :zone="zone"
+        :now="now"
+      />
     </div>
     <WeighVessel
       v-if="weighed"
@@ -414,7 +283,7 @@ function state(f: (typeof frames.value)[number]): string {
           outlined
           class="rusty"
           :label="tell('FramesPanel.it-leaks')"
-          @click="write('leak', 'leak')"
+          @click="write('leak', tell('FramesPanel.leak'))"
         />
         <Button
           outlined
@@ -482,21 +351,6 @@ function state(f: (typeof frames.value)[number]): string {
   display: flex;
   gap: 24px;
   flex-wrap: wrap;
-}
-.told {
-  flex: 1;
-  min-width: 260px;
-}
-.says {
-  font-size: 20px;
-  line-height: 27px;
-  margin-bottom: 8px;
-}
-ol {
-  padding-left: 28px;
-  font-size: 19px;
-  line-height: 27px;
-  margin: 0;
 }
 .main {
   min-height: 108px !important;
