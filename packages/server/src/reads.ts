@@ -1,5 +1,5 @@
 import { READS, type ReadPath } from '@furrow/core';
-import { Router } from 'express';
+import { Router, type Request, type Response } from 'express';
 import { tableReads } from './archive/reads.js';
 import { bookReads } from './book/reads.js';
 import { cutReads } from './cut/reads.js';
@@ -12,6 +12,8 @@ import { lookReads } from './look/reads.js';
 import { read, type Read, type Reading } from './reading.js';
 import { readyReads } from './ready/reads.js';
 import { rulesReads } from './rules/reads.js';
+import { SAYS_HEADER } from './spoken.js';
+import { textOf } from './store/keptText.js';
 import { takeReads } from './take/reads.js';
 import { todayReads } from './today/reads.js';
 
@@ -44,6 +46,12 @@ type Unanswered = Exclude<ReadPath, (typeof ALL_READS)[number]['path']>;
 const everyReadIsAnswered: [Unanswered] extends [never] ? true : Unanswered = true;
 void everyReadIsAnswered;
 
+/** Sends an answer: with texts to whoever asks for them, else as it was written once for all. */
+function send(request: Request, response: Response, answer: unknown): void {
+  if (request.get(SAYS_HEADER) !== 'keys') return void response.json(answer);
+  response.type('json').send(textOf(answer));
+}
+
 /**
  * Every read of the interface, stage by stage: plural nouns, camelCase, one shape per thing (core
  * records).
@@ -55,7 +63,7 @@ export function readRoutes(reading: Reading): Router {
     const query = 'query' in told ? told.query : null;
     router.get(path, async (request, response) => {
       const asked = { params: request.params, query: query?.parse(request.query) ?? {} };
-      response.json(await run(reading, asked as never));
+      send(request, response, await run(reading, asked as never));
     });
   }
   return router;

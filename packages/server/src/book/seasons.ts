@@ -21,10 +21,12 @@ import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { lookRows } from '../look/hiveViews.js';
 import { list } from '../store/rows.js';
+import { movedSums, type Moved } from './movedSums.js';
 import { batchViewsOf, batchViews } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 import { z } from 'zod';
-import { rowsOf } from '../store/asked.js';
+import { rowsOf, type AskedRow } from '../store/asked.js';
+import type { RowOf } from '../store/tables.js';
 import { untilWritten } from '../store/untilWritten.js';
 
 const PACKED_ROW = {
@@ -34,18 +36,8 @@ const PACKED_ROW = {
   count: z.number().nullable(),
   jarKindId: z.string().nullable(),
 };
+type PackedLot = AskedRow<typeof PACKED_ROW>;
 const TAKE_ROW = { batchId: z.string(), slot: z.number() };
-/**
- * Mass that went from lots of one kind and harvest into those of another; null: from or to outside.
- */
-interface MovedRow {
-  fromBatchId: string | null;
-  fromKind: string | null;
-  fromOutside: number;
-  toBatchId: string | null;
-  toKind: string | null;
-  g: number;
-}
 const EVENT_ROW = { batchId: z.string(), kind: z.string(), minutes: z.number().nullable() };
 const GONE = ['taken', 'broke', 'fell'];
 
@@ -59,52 +51,33 @@ const grouped = <T>(rows: readonly T[], key: (row: T) => string): Map<string, T[
   return map;
 };
 
-/**
- * Flows in force, summed by kind and harvest where they are kept: thousands of rows become a few.
- */
-const movedRows = (db: Knex): Promise<MovedRow[]> =>
-  db('flows as f')
-    .leftJoin('lots as a', (on) => on.on('a.id', 'f.fromLot').andOnNull('a.removedAt'))
-    .leftJoin('lots as b', (on) => on.on('b.id', 'f.toLot').andOnNull('b.removedAt'))
-    .whereNull('f.voids')
-    .whereNotIn('f.id', db('flows').whereNotNull('voids').select('voids'))
-    .groupBy('a.batchId', 'a.kind', 'b.batchId', 'b.kind')
-    .groupByRaw("f.fromLot = 'outside'")
-    .select({ fromBatchId: 'a.batchId', fromKind: 'a.kind' })
-    .select({ toBatchId: 'b.batchId', toKind: 'b.kind' })
-    .select(db.raw("f.fromLot = 'outside' as fromOutside"))
-    .sum({ g: 'f.g' });
+/** Only the columns that are counted: a row of ten years costs by its width. */
+const packedLots = (db: Knex): Promise<Map<string, PackedLot[]>> =>
+  untilWritten(db, 'packedLots', async () => {
+    const rows = await rowsOf(
+      PACKED_ROW,
+      db('lots')
+        .whereIn('kind', ['jars', 'pieces'])
+        .where({ removedAt: null })
+        .select(Object.keys(PACKED_ROW)),
+    );
+    return grouped(rows, (lot) => lot.batchId);
+  });
 
-/** Every harvest as seasons count it, and comb estimates beside what the scale said. */
-export function seasonsOf(db: Knex): Promise<Seasons> {
-  return untilWritten(db, 'seasons', () => countSeasons(db));
-}
+/** Combs that came out of the hive, by harvest. */
+const combsGone = (db: Knex): Promise<Map<string, AskedRow<typeof TAKE_ROW>[]>> =>
+  untilWritten(db, 'combsGone', async () => {
+    const rows = await rowsOf(
+      TAKE_ROW,
+      db('takes').whereIn('outcome', GONE).where({ removedAt: null }).select(Object.keys(TAKE_ROW)),
+    );
+    return grouped(rows, (take) => take.batchId);
+  });
 
-/** Read table by table, so that ten years are as quick as one. */
-async function countSeasons(db: Knex): Promise<Seasons> {
-  const { rules } = await currentRules(db);
-  const batches = await batchViews(db);
-  const hives = new Map((await list(db, 'hives')).map((h) => [h.id, h]));
-  const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
-  const kinds = new Map((await list(db, 'jarKinds')).map((k) => [k.id, k]));
-  await breathe();
-  // Only the columns that are counted: a row of ten years costs by its width.
-  const packedLots = await rowsOf(
-    PACKED_ROW,
-    db('lots')
-      .whereIn('kind', ['jars', 'pieces'])
-      .where({ removedAt: null })
-      .select(Object.keys(PACKED_ROW)),
-  );
-  const gone = await rowsOf(
-    TAKE_ROW,
-    db('takes').whereIn('outcome', GONE).where({ removedAt: null }).select(Object.keys(TAKE_ROW)),
-  );
-  const goneBy = grouped(gone, (t) => t.batchId);
-  const packedBy = grouped(packedLots, (l) => l.batchId);
-  const outsBy = grouped(await list(db, 'outs'), (o) => o.lotId);
-  const events = grouped(
-    await rowsOf(
+/** Draw-offs and pressings, by harvest. */
+const benchWork = (db: Knex): Promise<Map<string, AskedRow<typeof EVENT_ROW>[]>> =>
+  untilWritten(db, 'benchWork', async () => {
+    const rows = await rowsOf(
       EVENT_ROW,
       db('drainEvents')
         .join('drains', 'drains.id', 'drainEvents.drainId')
@@ -115,41 +88,90 @@ async function countSeasons(db: Knex): Promise<Seasons> {
           'drainEvents.kind as kind',
           'drainEvents.minutes as minutes',
         ),
-    ),
-    (e) => e.batchId,
-  );
-  /** Grams into lots of a kind, by batch; `wet`: what comes from crushed comb alone. */
-  const into = new Map<string, number>();
+    );
+    return grouped(rows, (event) => event.batchId);
+  });
+
+/** What went out of jars and pieces, by lot. */
+const outsByLot = (db: Knex): Promise<Map<string, RowOf<'outs'>[]>> =>
+  untilWritten(db, 'outsByLot', async () => grouped(await list(db, 'outs'), (out) => out.lotId));
+
+/** How many combs stand in each box of each hive. */
+const combsByBox = (db: Knex): Promise<Map<string, number>> =>
+  untilWritten(db, 'combsByBox', async () => {
+    const rows = await rowsOf(
+      { parentHiveId: z.string(), compartment: z.string(), n: z.number() },
+      db('placements')
+        .where({ removedAt: null, toOn: null })
+        .whereNot({ compartment: 'file' })
+        .whereNotNull('parentHiveId')
+        .groupBy('parentHiveId', 'compartment')
+        .select('parentHiveId', 'compartment')
+        .count('id as n'),
+    );
+    return new Map(rows.map((row) => [`${row.parentHiveId} ${row.compartment}`, Number(row.n)]));
+  });
+
+/** What went into a harvest's lots, grams. */
+interface Into {
+  honey: number;
+  /** Clean wax. */
+  wax: number;
+  /** Wet wax that comes from crushed comb. */
+  wet: number;
+  pieces: number;
+  /** A record from before Furrow has no comb: its honey came from outside, weighed. */
+  comb: number;
+}
+const NOTHING: Readonly<Into> = { honey: 0, wax: 0, wet: 0, pieces: 0, comb: 0 };
+
+/** What went into the lots of each harvest, and combs of one that were put with another's. */
+function intoLots(all: readonly Moved[]): { into: Map<string, Into>; joinings: Joined[] } {
+  const into = new Map<string, Into>();
   const joinings: Joined[] = [];
-  const add = (batchId: string, what: string, g: number): void =>
-    void into.set(`${batchId} ${what}`, (into.get(`${batchId} ${what}`) ?? 0) + g);
-  await breathe();
-  const allMoved = await movedRows(db);
-  await breathe();
-  for (const moved of allMoved) {
+  const add = (batchId: string, what: keyof Into, g: number): void => {
+    const there = into.get(batchId) ?? { ...NOTHING };
+    there[what] += g;
+    into.set(batchId, there);
+  };
+  for (const moved of all) {
     const { fromBatchId, fromKind, toBatchId, toKind, g } = moved;
     if (toKind === 'honey' && fromKind !== 'honey') add(toBatchId!, 'honey', g);
     if (fromKind === 'honey' && toKind === 'wet-wax') add(fromBatchId!, 'honey', -g);
     if (toKind === 'clean-wax') add(toBatchId!, 'wax', g);
     if (toKind === 'wet-wax' && fromKind === 'crushed') add(toBatchId!, 'wet', g);
     if (toKind === 'pieces') add(toBatchId!, 'pieces', g);
-    // A record from before Furrow has no comb: its honey came from outside, weighed.
     if (toKind === 'comb' && moved.fromOutside) add(toBatchId!, 'comb', g);
     if (toKind === 'comb' && fromKind === 'comb')
       joinings.push({ fromBatchId: fromBatchId!, intoBatchId: toBatchId!, g });
   }
-  const boxesOf = new Map<string, number>();
-  for (const p of await rowsOf(
-    { parentHiveId: z.string(), compartment: z.string(), n: z.number() },
-    db('placements')
-      .where({ removedAt: null, toOn: null })
-      .whereNot({ compartment: 'file' })
-      .whereNotNull('parentHiveId')
-      .groupBy('parentHiveId', 'compartment')
-      .select('parentHiveId', 'compartment')
-      .count('id as n'),
-  ))
-    boxesOf.set(`${p.parentHiveId} ${p.compartment}`, Number(p.n));
+  return { into, joinings };
+}
+
+/** Every harvest as seasons count it, and comb estimates beside what the scale said. */
+export function seasonsOf(db: Knex): Promise<Seasons> {
+  return untilWritten(db, 'seasons', () => countSeasons(db));
+}
+
+/**
+ * Read table by table, so that ten years are as quick as one, and each part again only when its own
+ * tables were written.
+ */
+async function countSeasons(db: Knex): Promise<Seasons> {
+  const { rules } = await currentRules(db);
+  const batches = await batchViews(db);
+  const hives = new Map((await list(db, 'hives')).map((h) => [h.id, h]));
+  const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
+  const kinds = new Map((await list(db, 'jarKinds')).map((k) => [k.id, k]));
+  const boxesOf = await combsByBox(db);
+  const goneBy = await combsGone(db);
+  const eventsBy = await benchWork(db);
+  await breathe();
+  const packedBy = await packedLots(db);
+  const outsBy = await outsByLot(db);
+  await breathe();
+  const { into, joinings } = intoLots(await movedSums(db));
+  await breathe();
   const alone = batches.map((b): HarvestSummary => {
     const hive = entryOf(hives, b.hiveId);
     const site = entryOf(sites, hive.siteId);
@@ -165,8 +187,8 @@ async function countSeasons(db: Knex): Promise<Seasons> {
           (kinds.get(l.jarKindId ?? '')?.value ?? 0),
       0,
     );
-    const g = (what: string): number => into.get(`${b.id} ${what}`) ?? 0;
-    const of = events.get(b.id) ?? [];
+    const g = into.get(b.id) ?? NOTHING;
+    const of = eventsBy.get(b.id) ?? [];
     const draws = of.filter((e) => e.kind === 'draw-off');
     return {
       batchId: b.id,
@@ -181,16 +203,16 @@ async function countSeasons(db: Knex): Promise<Seasons> {
       combs: gone.length || b.combIds.length,
       boxes: new Set(gone.filter((t) => t.slot >= 100).map((t) => Math.floor(t.slot / 100))).size,
       hiveL: combLitres(hive, boxesOf),
-      honeyG: g('honey'),
-      waxG: g('wax'),
-      wetWaxG: g('wet'),
+      honeyG: g.honey,
+      waxG: g.wax,
+      wetWaxG: g.wet,
       pieces: pieces.reduce((n, l) => n + (l.count ?? 0), 0),
-      piecesG: g('pieces'),
+      piecesG: g.pieces,
       jars: jars.reduce((n, l) => n + (l.count ?? 0), 0),
-      combG: g('comb'),
+      combG: g.comb,
       estimatedHoneyKg: b.expectedHoneyKg ?? null,
       handsOnMinutes: b.handsOnMinutes,
-      worth: sold.reduce((v, o) => v + saleTotal(o), 0) + left + (g('wax') / 1000) * rules.waxPerKg,
+      worth: sold.reduce((v, o) => v + saleTotal(o), 0) + left + (g.wax / 1000) * rules.waxPerKg,
       cost: packed.reduce(
         (c, l) => c + (l.count ?? 0) * (kinds.get(l.jarKindId ?? '')?.cost ?? 0),
         0,

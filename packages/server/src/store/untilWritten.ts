@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { share } from './keptText.js';
 import { PROVES } from './rows.js';
 import { restsOn, watchOf, withTables, type Moment } from './tableWatch.js';
 
@@ -40,6 +41,7 @@ export async function untilWritten<T>(db: Knex, what: string, read: () => Promis
     const { answer, tables } = await found.answer;
     restsOn(tables);
     if (PROVES) frozen(answer);
+    share(answer);
     found.tables = tables;
     return answer as T;
   } catch (error) {
