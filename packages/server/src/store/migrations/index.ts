@@ -14,6 +14,7 @@ import * as calendar from './012_calendar.js';
 import * as identity from './013_identity.js';
 import * as fingerprint from './014_fingerprint.js';
 import * as labels from './015_labels.js';
+import * as inOrder from './016_inOrder.js';
 
 /**
  * Migrations in order. They are part of the bundle, so that an installed server needs no folder of
@@ -35,6 +36,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['013_identity', identity],
   ['014_fingerprint', fingerprint],
   ['015_labels', labels],
+  ['016_inOrder', inOrder],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {
