@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { screensFirst } from './screensFirst.js';
 import { sunType } from './sunType.js';
 
 /** What the house answers itself, with or without the page: never the page that is kept. */
@@ -71,7 +72,12 @@ function isOfSchemas(id: string): boolean {
  */
 const CHUNKS = [
   { name: 'schemas', test: /node_modules[\\/]zod/, priority: 4 },
-  { name: 'first', tags: ['$initial'], priority: 3 },
+  {
+    name: 'first',
+    tags: ['$initial'],
+    test: (id: string) => !id.endsWith('ahead.ts'),
+    priority: 3,
+  },
   // The hives as Today draws them, and all that draws and judges them anywhere.
   { name: 'hives', test: /today[\\/]HivesAtSites/, priority: 2 },
   {
@@ -84,7 +90,7 @@ const CHUNKS = [
 ];
 
 export default defineConfig({
-  plugins: [vue(), pwa],
+  plugins: [vue(), pwa, screensFirst()],
   css: { postcss: { plugins: [sunType] } },
   worker: { format: 'es' },
   server: { port: 4478, proxy: { '/api': `http://127.0.0.1:${process.env.FURROW_PORT ?? 4477}` } },

@@ -17,6 +17,18 @@ export function learn(language: Language, words: Partial<Catalogue>): void {
   CATALOGUES.set(language, { ...CATALOGUES.get(language), ...words });
 }
 
+/**
+ * The library asks the browser for each sentence by which of its locales a language is spoken; on a
+ * slow phone a screen waited for that. It is asked once for each language.
+ */
+const { resolveLocale } = IntlMessageFormat;
+const resolved = new Map<string, ReturnType<typeof resolveLocale>>();
+IntlMessageFormat.resolveLocale = (locales) => {
+  const tags = String(locales);
+  if (!resolved.has(tags)) resolved.set(tags, resolveLocale(locales));
+  return resolved.get(tags);
+};
+
 /** Sentences are read once: a long list says the same one often. */
 const known = new Map<string, IntlMessageFormat>();
 function sentenceOf(key: string, language: Language): IntlMessageFormat | null {

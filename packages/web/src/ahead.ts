@@ -1,0 +1,42 @@
+/**
+ * Runs before anything else of the page and on its own: as soon as the page's script has come, and
+ * before it has run, it begins to fetch the files of the screen that is asked for. A slow phone on a
+ * poor line then carries them while it reads the script, not after. Where nothing is told of a
+ * screen, or one is not to be had, they come as they always did.
+ */
+interface Screens {
+  /** By the first part of a path. */
+  screens: Record<string, string[]>;
+  /** What is said beyond the first screen, by language. */
+  words: Record<string, string[]>;
+}
+
+const told = document.getElementById('screens')?.textContent;
+const pageScript = document.querySelector<HTMLScriptElement>('script[crossorigin][src]')?.src;
+
+function fetchAhead(file: string): HTMLLinkElement {
+  const link = document.createElement('link');
+  link.rel = 'modulepreload';
+  link.crossOrigin = '';
+  link.href = file;
+  document.head.append(link);
+  return link;
+}
+
+/** As `words/language.ts` finds it, as far as it is known before anything is read. */
+function languageLikely(): string {
+  const kept =
+    localStorage.getItem('furrow.language') ?? localStorage.getItem('furrow.houseLanguage');
+  return (kept ?? navigator.language).startsWith('pt') ? 'pt-BR' : 'en';
+}
+
+if (told && pageScript) {
+  const { screens, words } = JSON.parse(told) as Screens;
+  const files = screens[location.pathname.split('/')[1]];
+  // Its load tells that it has come; it has not run by then.
+  if (files)
+    fetchAhead(pageScript).addEventListener('load', () => {
+      for (const file of [...files, ...words[languageLikely()]]) fetchAhead(`/${file}`);
+    });
+}
+export {};
