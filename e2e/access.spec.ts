@@ -117,13 +117,13 @@ test('no serious finding on the screens with work in them, their dialogs and sun
 /** Compressed script of a first visit to a stage, kB: a poor line carries it in two or three seconds. */
 const FIRST_LOAD_KB = {
   '/': 240,
-  '/look': 460,
+  '/look': 385,
   '/choose': 475,
-  '/ready': 420,
-  '/take': 430,
-  '/drain': 490,
-  '/cut': 460,
-  '/jar': 460,
+  '/ready': 335,
+  '/take': 355,
+  '/drain': 415,
+  '/cut': 375,
+  '/jar': 375,
 };
 for (const [path, mostKb] of Object.entries(FIRST_LOAD_KB))
   test(`the first load of ${path} stays under ${mostKb} kB of compressed script`, async ({

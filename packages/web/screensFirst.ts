@@ -1,31 +1,35 @@
+import type { Stage } from '@furrow/core';
 import type { Plugin, Rolldown } from 'vite';
+import { WORDS_OF_STAGE } from './src/words/wordsOfStage.js';
 
 type OutputBundle = Rolldown.OutputBundle;
 type OutputChunk = Rolldown.OutputChunk;
 
-/** The first part of a path of the interface, and the screen that stands there (see `router.ts`). */
-export const SCREEN_OF: Readonly<Record<string, string>> = {
-  hives: 'look/NewHive.vue',
-  look: 'look/LookView.vue',
-  choose: 'choose/ChooseView.vue',
-  'comb-or-liquid': 'choose/CombOrLiquidView.vue',
-  bring: 'ready/ListView.vue',
-  round: 'ready/RoundView.vue',
-  ready: 'ready/ReadyView.vue',
-  take: 'take/TakeView.vue',
-  owed: 'take/OwedView.vue',
-  drain: 'drain/DrainView.vue',
-  settle: 'drain/SettleView.vue',
-  cut: 'cut/CutView.vue',
-  jar: 'jar/JarView.vue',
-  book: 'book/BookView.vue',
-  rules: 'rules/RulesView.vue',
+/** The screen of a path, and the stage whose words it says; without one, all there are. */
+interface Screen {
+  file: string;
+  stage?: Stage;
+}
+
+/** Screens by the first part of their path (see `router.ts`). */
+export const SCREENS: Readonly<Record<string, Screen>> = {
+  hives: { file: 'look/NewHive.vue', stage: 'look' },
+  look: { file: 'look/LookView.vue', stage: 'look' },
+  choose: { file: 'choose/ChooseView.vue', stage: 'choose' },
+  'comb-or-liquid': { file: 'choose/CombOrLiquidView.vue', stage: 'choose' },
+  bring: { file: 'ready/ListView.vue', stage: 'ready' },
+  round: { file: 'ready/RoundView.vue', stage: 'ready' },
+  ready: { file: 'ready/ReadyView.vue', stage: 'ready' },
+  take: { file: 'take/TakeView.vue', stage: 'take' },
+  owed: { file: 'take/OwedView.vue', stage: 'take' },
+  drain: { file: 'drain/DrainView.vue', stage: 'drain' },
+  settle: { file: 'drain/SettleView.vue', stage: 'drain' },
+  cut: { file: 'cut/CutView.vue', stage: 'cut' },
+  jar: { file: 'jar/JarView.vue', stage: 'jar' },
+  book: { file: 'book/BookView.vue', stage: 'book' },
+  rules: { file: 'rules/RulesView.vue' },
 };
-/** What is said beyond the first screen, by language. */
-const WORDS_OF: Readonly<Record<string, string>> = {
-  en: 'en/rest.ts',
-  'pt-BR': 'pt-BR/rest.ts',
-};
+const LANGUAGES = ['en', 'pt-BR'] as const;
 
 const chunksOf = (bundle: OutputBundle): OutputChunk[] =>
   Object.values(bundle).filter((part) => part.type === 'chunk');
@@ -68,9 +72,16 @@ export function screensFirst(): Plugin {
         if (!chunk) return this.error(`No file begins with ${source}`);
         return neededBy(bundle, chunk.fileName, new Set(withPage));
       };
-      const all = (table: Readonly<Record<string, string>>): Record<string, string[]> =>
-        Object.fromEntries(Object.entries(table).map(([name, file]) => [name, filesOf(file)]));
-      const told = JSON.stringify({ screens: all(SCREEN_OF), words: all(WORDS_OF) });
+      const wordsOf = (language: string, { stage }: Screen): string[] =>
+        WORDS_OF_STAGE[stage ?? 'book'].flatMap((part) => filesOf(`${language}/parts/${part}.ts`));
+      const screens = Object.entries(SCREENS).map(([name, screen]) => [
+        name,
+        {
+          files: filesOf(screen.file),
+          words: Object.fromEntries(LANGUAGES.map((tag) => [tag, wordsOf(tag, screen)])),
+        },
+      ]);
+      const told = JSON.stringify(Object.fromEntries(screens));
       page.source = html.replace(
         '</title>',
         `</title>

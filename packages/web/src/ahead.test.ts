@@ -3,8 +3,10 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 
 const PAGE = 'http://localhost:3000/assets/first-1.js';
 const TOLD = {
-  screens: { look: ['assets/LookView-1.js', 'assets/stages-1.js'] },
-  words: { en: ['assets/rest-en.js'], 'pt-BR': ['assets/rest-pt.js'] },
+  look: {
+    files: ['assets/LookView-1.js', 'assets/stages-1.js'],
+    words: { en: ['assets/look-en.js'], 'pt-BR': ['assets/look-pt.js'] },
+  },
 };
 const links = (): HTMLLinkElement[] => [
   ...document.head.querySelectorAll<HTMLLinkElement>('link[rel=modulepreload]'),
@@ -36,14 +38,14 @@ describe('what is fetched while the page is being read', () => {
     expect(paths().slice(1)).toEqual([
       '/assets/LookView-1.js',
       '/assets/stages-1.js',
-      '/assets/rest-en.js',
+      '/assets/look-en.js',
     ]);
   });
 
   it.each([
-    ['furrow.language', 'pt-BR', '/assets/rest-pt.js'],
-    ['furrow.houseLanguage', 'pt-BR', '/assets/rest-pt.js'],
-    ['furrow.houseLanguage', 'en', '/assets/rest-en.js'],
+    ['furrow.language', 'pt-BR', '/assets/look-pt.js'],
+    ['furrow.houseLanguage', 'pt-BR', '/assets/look-pt.js'],
+    ['furrow.houseLanguage', 'en', '/assets/look-en.js'],
   ])('%s %s: its words', async (name, language, file) => {
     localStorage.setItem(name, language);
     await open('/look');

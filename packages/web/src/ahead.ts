@@ -4,10 +4,9 @@
  * poor line then carries them while it reads the script, not after. Where nothing is told of a
  * screen, or one is not to be had, they come as they always did.
  */
-interface Screens {
-  /** By the first part of a path. */
-  screens: Record<string, string[]>;
-  /** What is said beyond the first screen, by language. */
+interface Screen {
+  files: string[];
+  /** What it says beyond the first screen, by language. */
   words: Record<string, string[]>;
 }
 
@@ -31,12 +30,13 @@ function languageLikely(): string {
 }
 
 if (told && pageScript) {
-  const { screens, words } = JSON.parse(told) as Screens;
-  const files = screens[location.pathname.split('/')[1]];
+  const screens = JSON.parse(told) as Record<string, Screen | undefined>;
+  const screen = screens[location.pathname.split('/')[1]];
   // Its load tells that it has come; it has not run by then.
-  if (files)
+  if (screen)
     fetchAhead(pageScript).addEventListener('load', () => {
-      for (const file of [...files, ...words[languageLikely()]]) fetchAhead(`/${file}`);
+      for (const file of [...screen.files, ...screen.words[languageLikely()]])
+        fetchAhead(`/${file}`);
     });
 }
 export {};

@@ -1,4 +1,4 @@
-import { learnEverything } from './words/learned.js';
+import { learnStage } from './words/learned.js';
 import { tell } from './words/tell.js';
 import type { Stage } from '@furrow/core';
 import { createRouter, createWebHistory, type RouteRecordNormalized } from 'vue-router';
@@ -127,7 +127,7 @@ router.beforeEach(async (to) => {
   if (to.name === 'today') return;
   // The screen comes beside its words; one that does not come is told of when it is opened.
   void fetchScreen(to.matched.at(-1))?.catch(() => undefined);
-  await learnEverything();
+  await learnStage(to.meta.stage);
 });
 
 /** Begins to fetch a screen, as opening it would. */

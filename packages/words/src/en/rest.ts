@@ -1,48 +1,22 @@
-import { calc } from './calc.js';
-import { forecast } from './forecast.js';
-import { freezing } from './freezing.js';
-import { list } from './list.js';
-import { comb } from './comb.js';
-import { book } from './book.js';
-import { jar } from './jar.js';
-import { entry } from './entry.js';
-import { refusal } from './refusal.js';
-import { choose } from './choose.js';
-import { bring } from './bring.js';
-import { cut } from './cut.js';
-import { drain } from './drain.js';
-import { field } from './field.js';
-import { hive } from './hive.js';
-import { honey } from './honey.js';
-import { look } from './look.js';
-import { ready } from './ready.js';
-import { restScreens } from './restScreens.js';
-import { rules } from './rules.js';
-import { take } from './take.js';
-import { takeStep } from './takeStep.js';
+import { words as shared } from './parts/shared.js';
+import { words as look } from './parts/look.js';
+import { words as choose } from './parts/choose.js';
+import { words as ready } from './parts/ready.js';
+import { words as take } from './parts/take.js';
+import { words as drain } from './parts/drain.js';
+import { words as cut } from './parts/cut.js';
+import { words as jar } from './parts/jar.js';
+import { words as book } from './parts/book.js';
 
-/** What is said beyond the first screen: it comes when another one is opened. */
+/** What is said beyond the first screen: it comes by its parts when another one is opened. */
 export const rest = {
-  ...calc,
-  ...forecast,
-  ...freezing,
-  ...list,
-  ...comb,
-  ...book,
-  ...jar,
-  ...choose,
-  ...cut,
-  ...drain,
-  ...entry,
-  ...field,
-  ...hive,
-  ...honey,
+  ...shared,
   ...look,
+  ...choose,
   ...ready,
-  ...bring,
-  ...refusal,
-  ...rules,
   ...take,
-  ...takeStep,
-  ...restScreens,
+  ...drain,
+  ...cut,
+  ...jar,
+  ...book,
 };

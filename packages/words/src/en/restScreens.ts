@@ -11,6 +11,7 @@ import { lookComb } from './screens/lookComb.js';
 import { ready } from './screens/ready.js';
 import { rules } from './screens/rules.js';
 import { take } from './screens/take.js';
+import { water } from './screens/water.js';
 
 /** What the other screens say of themselves. */
 export const restScreens = {
@@ -27,4 +28,5 @@ export const restScreens = {
   ...ready,
   ...rules,
   ...take,
+  ...water,
 };

@@ -12,9 +12,27 @@ type Words = Readonly<Record<string, Sentence | undefined>>;
 /** What was learned of each language: what the first screen says in English, more when it is asked. */
 const CATALOGUES = new Map<Language, Words>([['en', first]]);
 
-/** Learns a language, or more of it: from then on it is spoken where it is asked for. */
-export function learn(language: Language, words: Partial<Catalogue>): void {
+/** Keys that were to be said while nobody knew their words. */
+const missed = new Set<string>();
+let fetchMore: (() => void) | null = null;
+
+/**
+ * Says how more words are fetched, or with null that no more are to be had. As long as there are, a
+ * key without words is left out and asks for them; after that it is shown itself.
+ */
+export function moreWordsBy(fetched: (() => void) | null): void {
+  fetchMore = fetched;
+}
+
+/**
+ * Learns a language, or more of it: from then on it is spoken where it is asked for. True where
+ * something of it was to be said before, and is to be said anew.
+ */
+export function learn(language: Language, words: Partial<Catalogue>): boolean {
   CATALOGUES.set(language, { ...CATALOGUES.get(language), ...words });
+  const now = [...missed].filter((key) => key in words);
+  for (const key of now) missed.delete(key);
+  return now.length > 0;
 }
 
 /**
@@ -73,7 +91,11 @@ function valueSaid(value: SayValue | Told, reader: Reader): string | number {
 /** A key, its values in it; the key itself where this Furrow has no words for it. */
 function said(key: string, values: object, reader: Reader): string {
   const sentence = sentenceOf(key, reader.language);
-  if (!sentence) return key;
+  if (!sentence) {
+    missed.add(key);
+    fetchMore?.();
+    return fetchMore ? '' : key;
+  }
   const all = Object.entries(values).map(
     ([name, value]: [string, SayValue | Told]): [string, string | number] => [
       name,
