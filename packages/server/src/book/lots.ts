@@ -7,6 +7,7 @@ import {
   entryOf,
 } from '@furrow/core';
 import { FLOW_COLUMNS, asBookFlow, flowsOfLots } from '../store/unitOfWork.js';
+import { lotSums } from './keptSums.js';
 import { writerText } from '../store/writer.js';
 import type { Knex } from 'knex';
 import { fromKept } from '../store/kept.js';
@@ -47,36 +48,31 @@ export async function lotView(db: Knex, id: string): Promise<Lot | null> {
   return { ...lot, inG, outG, nowG: inG - outG };
 }
 
-async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
-  const marks = kinds.map(() => '?').join(', ');
-  const inForce = 'f.voids IS NULL AND NOT EXISTS (SELECT 1 FROM flows v WHERE v.voids = f.id)';
-  const sums = await rowsOf(
-    { id: z.string(), inG: z.number(), outG: z.number() },
-    db.raw(
-      `
-    SELECT l.id AS id, (SELECT COALESCE(SUM(f.g), 0) FROM flows f WHERE f.toLot = l.id AND ${inForce}) AS inG, (SELECT COALESCE(SUM(f.g), 0) FROM flows f WHERE f.fromLot = l.id AND ${inForce}) AS outG
-    FROM lots l WHERE l.removedAt IS NULL AND l.kind IN (${marks})`,
-      [...kinds],
-    ),
-  );
-  const standing = new Map(sums.filter((s) => s.inG > s.outG).map((s) => [s.id, s]));
-  if (!standing.size) return [];
-  const rows = await openRows(
-    'lots',
-    db('lots')
-      .whereIn('id', [...standing.keys()])
-      .orderBy('recordedAt')
-      .orderBy('rowid'),
-  );
-  return rows.map((r) => {
-    const { inG, outG } = entryOf(standing, r.id);
-    return { ...r, inG, outG, nowG: inG - outG };
+/** Lots that hold something, of any kind, oldest first. */
+const standingLots = (db: Knex): Promise<Lot[]> =>
+  untilWritten(db, 'standingLots', async () => {
+    const sums = await lotSums(db);
+    const ids = [...sums].filter(([, { inG, outG }]) => inG > outG).map(([id]) => id);
+    const rows = await openRows(
+      'lots',
+      db('lots')
+        // As one value: a statement takes only so many.
+        .whereRaw('id in (select value from json_each(?))', JSON.stringify(ids))
+        .where({ removedAt: null })
+        .orderBy('recordedAt')
+        .orderBy('rowid'),
+    );
+    return rows.map((row) => {
+      const { inG, outG } = entryOf(sums, row.id);
+      return { ...row, inG, outG, nowG: inG - outG };
+    });
   });
-}
 
 /** What stands there now: lots of these kinds that hold something, oldest first. */
 export function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
-  return untilWritten(db, `stock:${kinds.join()}`, () => readStock(db, kinds));
+  return untilWritten(db, `stock:${kinds.join()}`, async () =>
+    (await standingLots(db)).filter((lot) => kinds.includes(lot.kind)),
+  );
 }
 
 /** Lots with their flows and balance. */

@@ -21,7 +21,7 @@ import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { lookRows } from '../look/hiveViews.js';
 import { list } from '../store/rows.js';
-import { movedSums, type Moved } from './movedSums.js';
+import { movedSums, type Moved } from './keptSums.js';
 import { batchViewsOf, batchViews } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 import { z } from 'zod';

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { z } from 'zod';
-import { columnOf, rowsOf, sumsOf } from '../store/asked.js';
+import { columnOf, rowsOf, sumsOf, type AskedRow } from '../store/asked.js';
 import { restsOn } from '../store/tableWatch.js';
 
 /**
@@ -24,11 +24,25 @@ const MOVED = {
   toKind: z.string().nullable(),
   g: z.number(),
 };
-const LATER = { ...MOVED, row: z.number(), voided: z.string().nullable() };
+const LATER = {
+  ...MOVED,
+  row: z.number(),
+  voided: z.string().nullable(),
+  fromLot: z.string(),
+  toLot: z.string(),
+};
+type Later = AskedRow<typeof LATER>;
+
+/** What came into a lot and went out of it, grams. */
+export interface LotSums {
+  inG: number;
+  outG: number;
+}
 
 /** The sums so far, and how much of the book is in them. */
 interface Kept {
-  sums: Map<string, Moved>;
+  moved: Map<string, Moved>;
+  lots: Map<string, LotSums>;
   voided: Set<string>;
   /** Flows that are counted in, voids as well, and the last of them in the order of writing. */
   flows: number;
@@ -55,27 +69,46 @@ const withLots = (query: Knex.QueryBuilder, of: string): Knex.QueryBuilder =>
     .select({ fromBatchId: 'a.batchId', fromKind: 'a.kind' })
     .select({ toBatchId: 'b.batchId', toKind: 'b.kind' });
 
+function addToLot(lots: Map<string, LotSums>, lot: string, { inG, outG }: LotSums): void {
+  const there = lots.get(lot) ?? { inG: 0, outG: 0 };
+  lots.set(lot, { inG: there.inG + inG, outG: there.outG + outG });
+}
+
 /** Every flow summed at once, where they are kept: thousands of rows become a few. */
 async function sumAll(db: Knex): Promise<Kept> {
   const extent = await extentOf(db);
   const upTo = (query: Knex.QueryBuilder): Knex.QueryBuilder =>
     query.where('f.rowid', '<=', extent.lastRow);
+  const inForce = (query: Knex.QueryBuilder): Knex.QueryBuilder =>
+    upTo(query)
+      .whereNull('f.voids')
+      .whereNotIn('f.id', upTo(db('flows as f')).whereNotNull('f.voids').select('f.voids'));
   const voided = await columnOf(
     z.string(),
     upTo(db('flows as f')).whereNotNull('f.voids').pluck('f.voids'),
   );
   const rows = await rowsOf(
     MOVED,
-    upTo(withLots(db('flows as f'), 'f'))
-      .whereNull('f.voids')
-      .whereNotIn('f.id', upTo(db('flows as f')).whereNotNull('f.voids').select('f.voids'))
+    inForce(withLots(db('flows as f'), 'f'))
       .groupBy('a.batchId', 'a.kind', 'b.batchId', 'b.kind')
       .groupByRaw("f.fromLot = 'outside'")
       .select(db.raw("f.fromLot = 'outside' as fromOutside"))
       .sum({ g: 'f.g' }),
   );
-  const sums = new Map(rows.map((row) => [keyOf(row), row]));
-  return { sums, voided: new Set(voided), ...extent };
+  const lots = new Map<string, LotSums>();
+  for (const end of ['fromLot', 'toLot'] as const) {
+    const byLot = await rowsOf(
+      { lot: z.string(), g: z.number() },
+      inForce(db('flows as f'))
+        .groupBy(`f.${end}`)
+        .select({ lot: `f.${end}` })
+        .sum({ g: 'f.g' }),
+    );
+    for (const { lot, g } of byLot)
+      addToLot(lots, lot, end === 'toLot' ? { inG: g, outG: 0 } : { inG: 0, outG: g });
+  }
+  const moved = new Map(rows.map((row) => [keyOf(row), row]));
+  return { moved, lots, voided: new Set(voided), ...extent };
 }
 
 /** Flows that were written after those that are kept, each void as the flow that it cancels. */
@@ -92,31 +125,34 @@ const laterThan = (db: Knex, lastRow: number, upTo: number) =>
       .where('f.rowid', '<=', upTo)
       .orderBy('f.rowid')
       .select({ row: 'f.rowid', voided: 'f.voids', g: 'what.g' })
+      .select({ fromLot: 'what.fromLot', toLot: 'what.toLot' })
       .select(db.raw("what.fromLot = 'outside' as fromOutside")),
   );
 
 /** Counts these flows in; a flow that is voided twice is taken out once. */
-function countIn(kept: Kept, later: Awaited<ReturnType<typeof laterThan>>): void {
-  for (const { row, voided, ...moved } of later) {
+function countIn(kept: Kept, later: readonly Later[]): void {
+  for (const { row, voided, fromLot, toLot, ...flow } of later) {
     kept.flows++;
     kept.lastRow = row;
     if (voided !== null && kept.voided.has(voided)) continue;
     if (voided !== null) kept.voided.add(voided);
-    const key = keyOf(moved);
-    const there = kept.sums.get(key);
-    const g = (there?.g ?? 0) + (voided === null ? moved.g : -moved.g);
-    if (g === 0) kept.sums.delete(key);
-    else kept.sums.set(key, { ...moved, g });
+    const by = voided === null ? flow.g : -flow.g;
+    const key = keyOf(flow);
+    const g = (kept.moved.get(key)?.g ?? 0) + by;
+    if (g === 0) kept.moved.delete(key);
+    else kept.moved.set(key, { ...flow, g });
+    addToLot(kept.lots, fromLot, { inG: 0, outG: by });
+    addToLot(kept.lots, toLot, { inG: by, outG: 0 });
   }
 }
 
 /**
- * Flows in force, summed by kind of lot and harvest. The book is only ever added to, so the sums are
- * kept from one write to the next and what is new is counted in; where the book is not what was
- * added up, and within a transaction, everything is summed anew.
+ * The sums as they stand. The book is only ever added to, so they are kept from one write to the
+ * next and what is new is counted in; where the book is not what was added up, and within a
+ * transaction, everything is summed anew.
  */
-export async function movedSums(db: Knex): Promise<Moved[]> {
-  if (db.isTransaction) return [...(await sumAll(db)).sums.values()];
+async function sumsNow(db: Knex): Promise<Kept> {
+  if (db.isTransaction) return sumAll(db);
   restsOn(['flows', 'lots']);
   const client = db.client as object;
   const kept = keptBy.get(client);
@@ -128,10 +164,20 @@ export async function movedSums(db: Knex): Promise<Moved[]> {
   if (kept.lastRow === lastRow) countIn(kept, later);
   const isAhead = lastRow <= extent.lastRow && extent.lastRow < kept.lastRow;
   const isEqual = kept.lastRow === extent.lastRow && kept.flows === extent.flows;
-  return isAhead || isEqual ? [...kept.sums.values()] : keep(client, await sumAll(db));
+  return isAhead || isEqual ? kept : keep(client, await sumAll(db));
 }
 
-function keep(client: object, kept: Kept): Moved[] {
+function keep(client: object, kept: Kept): Kept {
   keptBy.set(client, kept);
-  return [...kept.sums.values()];
+  return kept;
+}
+
+/** Flows in force, summed by kind of lot and harvest. */
+export async function movedSums(db: Knex): Promise<Moved[]> {
+  return [...(await sumsNow(db)).moved.values()];
+}
+
+/** What came into each lot and went out of it by the flows in force, by lot; to be read alone. */
+export async function lotSums(db: Knex): Promise<ReadonlyMap<string, LotSums>> {
+  return (await sumsNow(db)).lots;
 }
