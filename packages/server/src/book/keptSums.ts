@@ -35,6 +35,8 @@ type Later = AskedRow<typeof LATER>;
 
 /** What came into a lot and went out of it, grams. */
 export interface LotSums {
+  /** Null for outside and loss. */
+  kind: string | null;
   inG: number;
   outG: number;
 }
@@ -69,9 +71,9 @@ const withLots = (query: Knex.QueryBuilder, of: string): Knex.QueryBuilder =>
     .select({ fromBatchId: 'a.batchId', fromKind: 'a.kind' })
     .select({ toBatchId: 'b.batchId', toKind: 'b.kind' });
 
-function addToLot(lots: Map<string, LotSums>, lot: string, { inG, outG }: LotSums): void {
+function addToLot(lots: Map<string, LotSums>, lot: string, { kind, inG, outG }: LotSums): void {
   const there = lots.get(lot) ?? { inG: 0, outG: 0 };
-  lots.set(lot, { inG: there.inG + inG, outG: there.outG + outG });
+  lots.set(lot, { kind, inG: there.inG + inG, outG: there.outG + outG });
 }
 
 /** Every flow summed at once, where they are kept: thousands of rows become a few. */
@@ -98,14 +100,17 @@ async function sumAll(db: Knex): Promise<Kept> {
   const lots = new Map<string, LotSums>();
   for (const end of ['fromLot', 'toLot'] as const) {
     const byLot = await rowsOf(
-      { lot: z.string(), g: z.number() },
+      { lot: z.string(), kind: z.string().nullable(), g: z.number() },
       inForce(db('flows as f'))
         .groupBy(`f.${end}`)
         .select({ lot: `f.${end}` })
         .sum({ g: 'f.g' }),
     );
-    for (const { lot, g } of byLot)
-      addToLot(lots, lot, end === 'toLot' ? { inG: g, outG: 0 } : { inG: 0, outG: g });
+    for (const { lot, kind, g } of byLot)
+      addToLot(lots, lot, {
+        kind,
+        ...(end === 'toLot' ? { inG: g, outG: 0 } : { inG: 0, outG: g }),
+      });
   }
   const moved = new Map(rows.map((row) => [keyOf(row), row]));
   return { moved, lots, voided: new Set(voided), ...extent };
@@ -141,8 +146,8 @@ function countIn(kept: Kept, later: readonly Later[]): void {
     const g = (kept.moved.get(key)?.g ?? 0) + by;
     if (g === 0) kept.moved.delete(key);
     else kept.moved.set(key, { ...flow, g });
-    addToLot(kept.lots, fromLot, { inG: 0, outG: by });
-    addToLot(kept.lots, toLot, { inG: by, outG: 0 });
+    addToLot(kept.lots, fromLot, { kind: flow.fromKind, inG: 0, outG: by });
+    addToLot(kept.lots, toLot, { kind: flow.toKind, inG: by, outG: 0 });
   }
 }
 

@@ -48,31 +48,29 @@ export async function lotView(db: Knex, id: string): Promise<Lot | null> {
   return { ...lot, inG, outG, nowG: inG - outG };
 }
 
-/** Lots that hold something, of any kind, oldest first. */
-const standingLots = (db: Knex): Promise<Lot[]> =>
-  untilWritten(db, 'standingLots', async () => {
-    const sums = await lotSums(db);
-    const ids = [...sums].filter(([, { inG, outG }]) => inG > outG).map(([id]) => id);
-    const rows = await openRows(
-      'lots',
-      db('lots')
-        // As one value: a statement takes only so many.
-        .whereRaw('id in (select value from json_each(?))', JSON.stringify(ids))
-        .where({ removedAt: null })
-        .orderBy('recordedAt')
-        .orderBy('rowid'),
-    );
-    return rows.map((row) => {
-      const { inG, outG } = entryOf(sums, row.id);
-      return { ...row, inG, outG, nowG: inG - outG };
-    });
+async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
+  const sums = await lotSums(db);
+  const standing: string[] = [];
+  for (const [id, { kind, inG, outG }] of sums)
+    if (inG > outG && kinds.some((one) => one === kind)) standing.push(id);
+  const rows = await openRows(
+    'lots',
+    db('lots')
+      // As one value: a statement takes only so many.
+      .whereRaw('id in (select value from json_each(?))', JSON.stringify(standing))
+      .where({ removedAt: null })
+      .orderBy('recordedAt')
+      .orderBy('rowid'),
+  );
+  return rows.map((row) => {
+    const { inG, outG } = entryOf(sums, row.id);
+    return { ...row, inG, outG, nowG: inG - outG };
   });
+}
 
 /** What stands there now: lots of these kinds that hold something, oldest first. */
 export function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
-  return untilWritten(db, `stock:${kinds.join()}`, async () =>
-    (await standingLots(db)).filter((lot) => kinds.includes(lot.kind)),
-  );
+  return untilWritten(db, `stock:${kinds.join()}`, () => readStock(db, kinds));
 }
 
 /** Lots with their flows and balance. */
