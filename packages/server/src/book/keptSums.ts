@@ -101,9 +101,9 @@ async function sumAll(db: Knex): Promise<Kept> {
   for (const end of ['fromLot', 'toLot'] as const) {
     const byLot = await rowsOf(
       { lot: z.string(), kind: z.string().nullable(), g: z.number() },
-      inForce(db('flows as f'))
+      inForce(db('flows as f').leftJoin('lots as l', 'l.id', `f.${end}`))
         .groupBy(`f.${end}`)
-        .select({ lot: `f.${end}` })
+        .select({ lot: `f.${end}`, kind: 'l.kind' })
         .sum({ g: 'f.g' }),
     );
     for (const { lot, kind, g } of byLot)
