@@ -74,6 +74,25 @@ async function bothHives(spoken: string, payload: object): Promise<[Hive, Hive]>
   return [asShown(shown), asShown(house)];
 }
 
+/** An empty box as a device sets it on: its places have their ids. */
+const newBox = <More extends object>(more: More) => ({
+  id: randomUUID(),
+  carrierIds: Array.from({ length: 40 }, () => randomUUID()),
+  ...more,
+});
+/** A hive with an entry is as the house makes it, and stays so where the entry is known already. */
+async function expectSame(hiveId: string, spoken: string, payload: object): Promise<void> {
+  const now = async (): Promise<Hive> => (await hivesNow()).find(({ id }) => id === hiveId)!;
+  const [before, rules, batches] = [await now(), await rulesNow(), await batchesNow()];
+  const entry = kept(spoken, payload);
+  const [shown] = hivesWith([before], [entry], { rules, batches });
+  await written(spoken, payload);
+  expect(asShown(shown)).toEqual(asShown(await now()));
+  const isSaidWhole = !spoken.endsWith('/turn') || 'sideToEntrance' in payload;
+  if (isSaidWhole)
+    expect(hivesWith([await now()], [entry], { rules, batches })).toEqual([await now()]);
+}
+
 describe('what waits on a device looks as the house will write it', () => {
   it('a look, judged by the rules of the day', async () => {
     const [shown, house] = await bothHives('/looks', lookAt(home.comb(hive, 8)));
@@ -127,6 +146,64 @@ describe('what waits on a device looks as the house will write it', () => {
     expect(asShown(shown)).toEqual(asShown(await now()));
     // Known already, it stays.
     expect(hivesWith([await now()], [entry], { rules, batches })).toEqual([await now()]);
+  });
+  it.each<[string, (boxes: Hive['boxes'], hiveId: string) => [string, object]]>([
+    [
+      'turned round',
+      (boxes) => [`/boxes/${boxes.at(-1)!.carrierId}/turn`, { sideToEntrance: 'B' }],
+    ],
+    ['turned, whichever side', (boxes) => [`/boxes/${boxes.at(-1)!.carrierId}/turn`, {}]],
+    ['taken off', (boxes) => [`/boxes/${boxes.at(-1)!.carrierId}/off`, { reason: 'other' }]],
+    [
+      'set on top',
+      (boxes, hiveId) => ['/boxes', newBox({ hiveId, at: boxes.length + 1, what: 'add-on-top' })],
+    ],
+    [
+      'set in between',
+      (_boxes, hiveId) => ['/boxes', newBox({ hiveId, at: 2, what: 'add-between' })],
+    ],
+  ])('a super that is %s', async (_what, made) => {
+    const other = await stacks.stack(home, 'cut-comb', 'Cedro');
+    await expectSame(other.id, ...made(other.boxes, other.id));
+  });
+  it.each<[string, (boxes: Hive['boxes'], hiveId: string) => [string, object]]>([
+    ['set in below', (_boxes, hiveId) => ['/boxes', newBox({ hiveId, at: 1, what: 'add-below' })]],
+    ['taken off', (boxes) => [`/boxes/${boxes[0].carrierId}/off`, { reason: 'other' }]],
+  ])('a box of a pile without frames that is %s', async (_what, made) => {
+    const other = await stacks.stack(home, 'warre', 'Cedro');
+    await expectSame(other.id, ...made(other.boxes, other.id));
+  });
+  it('an empty box that goes in below the others', async () => {
+    const other = await stacks.stack(home, 'warre', 'Cedro');
+    const at = other.boxes.length + 1;
+    const empty = newBox({ hiveId: other.id, at, what: 'add-on-top' });
+    await written('/boxes', empty);
+    await expectSame(other.id, `/boxes/${empty.id}/below`, {});
+  });
+  it('a super turned by two who knew nothing of each other: the second is told', async () => {
+    const other = await stacks.stack(home, 'cut-comb', 'Cedro');
+    const turn = `/boxes/${other.boxes.at(-1)!.carrierId}/turn`;
+    await written(turn, { sideToEntrance: 'B' });
+    const second = await home.post(turn, { sideToEntrance: 'B' });
+    expect([second.status, second.body.code]).toEqual([409, 'turned-already']);
+    await written(turn, { sideToEntrance: 'A' });
+  });
+  it('frames of a box that is not in the house yet change their places', async () => {
+    const other = await stacks.stack(home, 'cut-comb', 'Cedro');
+    const at = other.boxes.length + 1;
+    const places = other.bars.filter(({ boxId }) => boxId === other.boxes.at(-1)!.carrierId).length;
+    const set = newBox({ hiveId: other.id, at, what: 'add-on-top' });
+    const box = { ...set, carrierIds: set.carrierIds.slice(0, places) };
+    const [first, second, ...rest] = box.carrierIds;
+    const carrierIds = [second, first, ...rest];
+    const order = { hiveId: other.id, boxId: box.id, carrierIds, what: 'swap' };
+    const entries = [kept('/boxes', box), kept('/orders', order)];
+    const [rules, batches] = [await rulesNow(), await batchesNow()];
+    const [shown] = hivesWith([other], entries, { rules, batches });
+    await written('/boxes', box);
+    await written('/orders', order);
+    const house = (await hivesNow()).find(({ id }) => id === other.id)!;
+    expect(asShown(shown)).toEqual(asShown(house));
   });
   it('a fact of the colony', async () => {
     const [shown, house] = await bothHives('/colonyFacts', {
@@ -332,7 +409,7 @@ describe('what may wait', () => {
       path: '/harvests/:id/stage',
       placeId: 'b1',
     });
-    for (const asked of ['/harvests', '/fillings', '/boxes/b1/turn', '/harvests/b1/code', '/undo'])
+    for (const asked of ['/harvests', '/fillings', '/boxes/b1/give', '/harvests/b1/code', '/undo'])
       expect(keptPathOf(asked)).toBeNull();
   });
   it('is refused where it is not whole', () => {

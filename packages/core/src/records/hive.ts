@@ -59,8 +59,13 @@ export const newBoxSchema = z.strictObject({
   hiveId: idSchema,
   at: z.int().min(1).max(12),
   what: z.enum(['add-on-top', 'add-below', 'add-between']),
+  /** Ids of its places from the first on: a device can then go on with them before they are there. */
+  carrierIds: z.array(idSchema).optional(),
 });
-export const turnBoxSchema = z.strictObject({});
+export const turnBoxSchema = z.strictObject({
+  /** The side that shows to the entrance then; without it, the other one than now. */
+  sideToEntrance: z.enum(['A', 'B']).optional(),
+});
 export const renewBoxSchema = z.strictObject({});
 /** A box of the stack set in as its lowest. */
 export const setBelowSchema = z.strictObject({});

@@ -7,6 +7,7 @@ import { combStays } from '../records/vocabulary/ways.js';
 import { weighsOut } from '../records/vocabulary/outcomes.js';
 import { placeNumber } from '../hive/kinds.js';
 import { judgedLook } from '../look/index.js';
+import { isOfBox, withBox } from './boxes.js';
 import type { WaitingEntry } from './entries.js';
 
 /** What a hive's entries are shown by: the rules in force, and the harvests they may belong to. */
@@ -17,7 +18,7 @@ export interface Known {
 
 /**
  * The hives with what waits on the device written on them: looks judged as the house judges them,
- * facts of the colony, combs that were taken out. Takes what was read of the house; gives new hives
+ * facts of the colony, bars and boxes that were moved, combs that were taken out. Takes what was read of the house; gives new hives
  * where something waits, the same ones elsewhere.
  */
 export const hivesWith = (
@@ -30,6 +31,7 @@ export const hiveWith = (hive: Hive, entries: readonly WaitingEntry[], known: Kn
   entries.reduce((now, entry) => withEntry(now, entry, known), hive);
 
 function withEntry(hive: Hive, entry: WaitingEntry, known: Known): Hive {
+  if (isOfBox(entry)) return withBox(hive, entry);
   switch (entry.path) {
     case '/looks':
       return withLook(hive, entry.payload, entry.occurredAt, known);

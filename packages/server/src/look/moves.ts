@@ -110,7 +110,7 @@ export const moveWrites = [
         'add-below': houseSay('entry.box-set-in-below'),
         'add-between': houseSay('entry.empty-super-set-between'),
       })[p.what],
-    run: async (unit, { id, hiveId, at, what }) => {
+    run: async (unit, { id, hiveId, at, what, carrierIds }) => {
       const hive = await hiveView(unit.db, hiveId);
       const kind = hiveKind(hive.kind);
       if (!kind.newBox || !kind.moves.includes(what))
@@ -128,14 +128,24 @@ export const moveWrites = [
         );
       const on = dateAt(unit.at, hive.site.zone);
       await rePlace(unit, stack(places, hiveId, at), on);
-      await makeBox(unit, hive, { id, compartment: kind.newBox, slot: at, on, withComb: false });
+      await makeBox(unit, hive, {
+        id,
+        compartment: kind.newBox,
+        slot: at,
+        on,
+        withComb: false,
+        carrierIds,
+      });
       return { hive: await hiveView(unit.db, hiveId) };
     },
   }),
   write('/boxes/:id/turn', {
     sentence: () => houseSay('entry.super-turned-round'),
-    run: async (unit, _payload, { id }) => {
+    run: async (unit, { sideToEntrance }, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
+      // Turned twice it stands as it stood: a device that knew of no other turn says which side.
+      if (sideToEntrance === place.sideToEntrance)
+        throw conflict('turned-already', houseSay('refusal.super-stands-so-already'));
       await rePlace(
         unit,
         [

@@ -59,7 +59,15 @@ export async function rePlace(
 export async function makeBox(
   unit: UnitOfWork,
   hive: Pick<Hive, 'id' | 'kind' | 'geometry'>,
-  options: { id: string; compartment: Compartment; slot: number; on: string; withComb: boolean },
+  options: {
+    id: string;
+    compartment: Compartment;
+    slot: number;
+    on: string;
+    withComb: boolean;
+    /** Ids of its places from the first on, where they have some already. */
+    carrierIds?: readonly string[];
+  },
 ): Promise<void> {
   const kind = hiveKind(hive.kind);
   const shape = kind.compartment(hive.geometry, options.compartment);
@@ -78,7 +86,7 @@ export async function makeBox(
   );
   const sheet = typeof hive.geometry.sheet === 'string' ? hive.geometry.sheet : null;
   for (let slot = 1; slot <= shape.positions; slot++) {
-    const carrierId = randomUUID();
+    const carrierId = options.carrierIds?.[slot - 1] ?? randomUUID();
     await unit.insert('carriers', {
       id: carrierId,
       kind: kind.carrier === 'box' ? 'comb' : kind.carrier,

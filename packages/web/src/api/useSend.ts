@@ -19,7 +19,10 @@ type HowSent<Said extends string> =
  * and goes on.
  */
 export type Answered<Said extends SpokenWrite> =
-  WrittenTo<Said> | (Said extends KeptPath | `/harvests/${string}/stage` ? 'kept' : never);
+  WrittenTo<Said> | (Said extends SpokenKept ? 'kept' : never);
+/** A kept path as it is spoken. */
+type SpokenKept =
+  KeptPath | `/harvests/${string}/stage` | `/boxes/${string}/${'turn' | 'off' | 'below'}`;
 
 /** Whether something that was written before has not gone out yet. */
 const isBehind = (): boolean => notInHouse.value.some(({ state }) => state === 'waiting');

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { tell } from '../words/tell.js';
-import { daysBetween, hiveKind, type BarView, type Hive } from '@furrow/core';
+import { compartmentShape, daysBetween, hiveKind, type BarView, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -68,7 +68,12 @@ const newBox = (
   at: number,
   what: 'add-on-top' | 'add-below' | 'add-between',
   said: string,
-): Promise<unknown> => go('/boxes', { id: newId(), hiveId: props.hive.id, at, what }, said);
+): Promise<unknown> => {
+  const { newBox: compartment } = kind.value;
+  const { positions } = compartmentShape(props.hive.kind, props.hive.geometry, compartment!);
+  const carrierIds = Array.from({ length: positions }, newId);
+  return go('/boxes', { id: newId(), hiveId: props.hive.id, at, what, carrierIds }, said);
+};
 const top = computed(() => props.hive.boxes.length + 1);
 const firstSuper = computed(() =>
   Math.min(
@@ -79,7 +84,7 @@ const firstSuper = computed(() =>
 const turn = (): Promise<unknown> =>
   go(
     `/boxes/${box.value!.carrierId}/turn`,
-    {},
+    { sideToEntrance: box.value!.turned ? 'A' : 'B' },
     tell('MovesBar.box-turned-round', { number: box.value!.number }),
   );
 /** After a year it is worth asking; by when they must go is a house rule. */

@@ -227,6 +227,8 @@ export const refusal = {
     'This hive was changed in the meantime: its bars are not those that were moved.',
     'Look at it as it is now.',
   ],
+  'refusal.super-stands-so-already':
+    'This super stands that way round already: somebody turned it before.',
   'refusal.nothing-was-moved': 'Nothing was moved.',
   'refusal.has-boxes': '{hive} has {places, plural, one {# box} other {# boxes}}.',
   'refusal.brood-box-stays-closed-while': 'A brood box stays closed while the colony lives.',

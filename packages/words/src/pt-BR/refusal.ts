@@ -216,6 +216,7 @@ export const refusal: Sentences<typeof english> = {
     'Esta colmeia mudou nesse meio-tempo: as barras não são as que foram movidas.',
     'Veja como ela está agora.',
   ],
+  'refusal.super-stands-so-already': 'Esta melgueira já está virada assim: alguém a virou antes.',
   'refusal.nothing-was-moved': 'Nada foi movido.',
   'refusal.has-boxes': '{hive} tem {places, plural, one {# caixa} other {# caixas}}.',
   'refusal.brood-box-stays-closed-while': 'O ninho fica fechado enquanto a colônia vive.',

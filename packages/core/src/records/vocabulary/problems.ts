@@ -41,6 +41,7 @@ export const PROBLEM_CODES = [
   'not-taken-in',
   'on-board',
   'open-already',
+  'turned-already',
   'overdrawn',
   'owed',
   'packed',
