@@ -18,8 +18,8 @@ export interface Known {
 
 /**
  * The hives with what waits on the device written on them: looks judged as the house judges them,
- * facts of the colony, bars and boxes that were moved, combs that were taken out. Takes what was read of the house; gives new hives
- * where something waits, the same ones elsewhere.
+ * facts of the colony, bars and boxes that were moved, combs that were taken out. Takes what was read
+ * of the house; gives new hives where something waits, the same ones elsewhere.
  */
 export const hivesWith = (
   hives: readonly Hive[],

@@ -153,15 +153,14 @@ export async function read<Said extends SpokenRead>(path: Said): Promise<AnswerT
 
 /**
  * Sends a picture as it is, its command in a header; `commandId` may be sent again without storing
- * twice. Gives the id it is kept under.
+ * twice. Takes the id it is kept under.
  */
-export async function sendPhoto(file: Blob, photoId: string, commandId: string): Promise<string> {
-  const command = {
-    id: commandId,
-    device: device(),
-    occurredAt: serverNow().toISOString(),
-    photoId,
-  };
+export async function sendPhoto(
+  file: Blob,
+  photoId: string,
+  { commandId, occurredAt }: { commandId: string; occurredAt: string },
+): Promise<void> {
+  const command = { id: commandId, device: device(), occurredAt, photoId };
   await answer(
     await reach('/photos', {
       method: 'POST',
@@ -172,7 +171,6 @@ export async function sendPhoto(file: Blob, photoId: string, commandId: string):
       body: file,
     }),
   );
-  return photoId;
 }
 
 /**

@@ -250,6 +250,73 @@ class House {
   }
 }
 
+describe('a picture that was taken out of reach of the house', () => {
+  const picture = new Blob(['a face of comb'], { type: 'image/jpeg' });
+  /** What came to the house, in its order: pictures by their bytes, all else by its line. */
+  const came: string[] = [];
+  let isAway = true;
+  async function pageWithPictures(): Promise<Page> {
+    const open = await page();
+    vi.stubGlobal('fetch', async (path: string, init?: RequestInit) => {
+      if (path.endsWith('/health')) return json(200, {});
+      if (isAway) throw new TypeError('broken off');
+      const isPicture = path.endsWith('/photos');
+      const { body, headers } = init as { body: string; headers: Record<string, string> };
+      const told = isPicture ? decodeURIComponent(headers['x-furrow-command']) : body;
+      const { photoId, payload } = JSON.parse(told) as {
+        photoId?: string;
+        payload?: { line: string };
+      };
+      came.push(isPicture ? `picture ${photoId}` : payload!.line);
+      return answer();
+    });
+    return open;
+  }
+  const keepPicture = (at: Page): Promise<'sent' | 'kept'> =>
+    at.sendOrKeepPicture(picture, 'p1', { commandId: 'c-picture', said: 'Photo of bar 7.' });
+  beforeEach(() => {
+    came.length = 0;
+    isAway = true;
+    vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: () => 'blob:here' }));
+  });
+
+  it('is seen on this device, goes out before what was read from it, and lies in the house then', async () => {
+    const open = await pageWithPictures();
+    expect(await keepPicture(open)).toBe('kept');
+    await keep(open, 'look');
+    expect(waits(open)).toEqual(['Photo of bar 7.', 'look']);
+    expect(open.pictureAddress('p1')).toBe('blob:here');
+    expect(open.waitingEntries.value.map(({ path }) => path)).toEqual(['/ticks']);
+    isAway = false;
+    await vi.waitFor(async () => {
+      await open.sendWaiting();
+      expect(open.outbox.value).toEqual([]);
+    });
+    expect(came).toEqual(['picture p1', 'look']);
+    expect(open.pictureAddress('p1')).toBe('/api/v1/photos/p1');
+  });
+  it('goes straight to the house where that answers', async () => {
+    isAway = false;
+    const open = await pageWithPictures();
+    expect(await keepPicture(open)).toBe('sent');
+    expect([came, waits(open)]).toEqual([['picture p1'], []]);
+  });
+  it('is not kept where the house would not have it', async () => {
+    isAway = false;
+    answer = () => json(400, { code: 'bad-input', detail: 'This is no picture.' });
+    const open = await pageWithPictures();
+    await expect(keepPicture(open)).rejects.toThrow('This is no picture.');
+    expect(waits(open)).toEqual([]);
+  });
+  it('outlives the page', async () => {
+    await keepPicture(await pageWithPictures());
+    isAway = false;
+    const again = await pageWithPictures();
+    await again.sendWaiting();
+    expect(came).toEqual(['picture p1']);
+  });
+});
+
 describe('two devices on a line that breaks', () => {
   it('lose nothing and write nothing twice, each in its order, whatever breaks when', async () => {
     const { seededRandom } = await import('@furrow/core');

@@ -1,9 +1,9 @@
 import { keptPathOf, type KeptPath, type StepMark, type WaitingEntry } from '@furrow/core';
 import { computed, shallowRef, watch } from 'vue';
 import { useAwaySince } from './away.js';
-import { Refused, newId, send, serverNow } from './client.js';
+import { Refused, newId, send, sendPhoto, serverNow } from './client.js';
 import { deviceStore } from './deviceStore.js';
-import type { OutboxEntry } from './outboxEntry.js';
+import type { OutboxEntry, WaitingPicture } from './outboxEntry.js';
 
 type Written = typeof import('./written.js');
 const written = shallowRef<Written | null>(null);
@@ -15,12 +15,18 @@ export async function writing(): Promise<Written> {
   list.value = list.value.map((kept) => (kept.isRead ? kept : readBy(by, kept)));
   return by;
 }
+/** A picture is no words: it is shown where it belongs, and read by nobody. */
+const isPicture = (entry: OutboxEntry['entry']): entry is WaitingPicture =>
+  entry.path === '/photos';
+
 /** Reads by its schema what was kept before the schemas were at hand. */
 function readBy(by: Written, kept: OutboxEntry): OutboxEntry {
+  const { entry } = kept;
+  if (isPicture(entry)) return kept;
   try {
     return {
       ...kept,
-      entry: by.waitingEntry(kept.entry, kept.entry.payload, kept.entry),
+      entry: by.waitingEntry(entry, entry.payload, entry),
       isRead: true,
     };
   } catch {
@@ -34,8 +40,21 @@ const list = shallowRef<readonly OutboxEntry[]>([]);
 export const outbox = computed(() => list.value);
 /** What counts on this device: all but what the house refused. */
 export const waitingEntries = computed<readonly WaitingEntry[]>(() =>
-  list.value.filter(({ state, isRead }) => state !== 'refused' && isRead).map(({ entry }) => entry),
+  list.value
+    .filter(({ state, isRead }) => state !== 'refused' && isRead)
+    .flatMap(({ entry }) => (isPicture(entry) ? [] : [entry])),
 );
+/** Addresses of the pictures that lie on this device alone. */
+const addresses = new WeakMap<Blob, string>();
+/** Where a picture is to be seen: on this device while the house does not have it. */
+export function pictureAddress(photoId: string): string {
+  const own = list.value.flatMap(({ entry }) => (isPicture(entry) ? [entry.payload] : []));
+  const here = own.find((each) => each.photoId === photoId);
+  if (!here) return `/api/v1/photos/${photoId}`;
+  const address = addresses.get(here.picture) ?? URL.createObjectURL(here.picture);
+  addresses.set(here.picture, address);
+  return address;
+}
 /** What the house does not have: what a person is told of. */
 export const notInHouse = computed(() => list.value.filter(({ state }) => state !== 'sent'));
 
@@ -74,7 +93,7 @@ function nextSequence(): number {
 }
 
 const entryOf = (
-  entry: WaitingEntry,
+  entry: OutboxEntry['entry'],
   spoken: string,
   text: string,
   isRead: boolean,
@@ -134,6 +153,41 @@ export async function keepEntry(
   list.value = [...list.value, kept];
   await deviceStore.put(kept);
   void sendWaiting();
+}
+
+/**
+ * Sends a picture, or keeps it on this device where the house is out of reach or something waits
+ * before it. Takes the ids of the picture and of its command, and what is said of it. Throws what
+ * the house would not have.
+ */
+export async function sendOrKeepPicture(
+  picture: Blob,
+  photoId: string,
+  told: { commandId: string; said: string },
+): Promise<'sent' | 'kept'> {
+  const occurredAt = serverNow().toISOString();
+  const mustWait = useAwaySince().value !== null || notInHouse.value.some((e) => !e.refused);
+  try {
+    if (!mustWait) {
+      await sendPhoto(picture, photoId, { commandId: told.commandId, occurredAt });
+      return 'sent';
+    }
+  } catch (error) {
+    if (!(error instanceof Refused) || error.isFinal) throw error;
+  }
+  const payload = { photoId, picture };
+  const entry: WaitingPicture = {
+    id: told.commandId,
+    path: '/photos',
+    placeId: null,
+    payload,
+    occurredAt,
+  };
+  const kept = entryOf(entry, '/photos', told.said, true);
+  list.value = [...list.value, kept];
+  await deviceStore.put(kept);
+  void sendWaiting();
+  return 'kept';
 }
 
 /** Takes an entry back that is not in the house yet; false where the house has it already. */
@@ -206,14 +260,10 @@ async function sendInOrder(): Promise<boolean> {
 const nextOne = (): OutboxEntry | undefined => list.value.find((e) => e.state === 'waiting');
 
 /** Sends one; false where the house did not answer clearly, so that it waits on. */
-async function sendOne({ sequence, entry, spoken, deviceAt, ...kept }: OutboxEntry) {
+async function sendOne(kept: OutboxEntry): Promise<boolean> {
+  const { sequence, entry } = kept;
   try {
-    await send(spoken as '/looks', entry.payload as never, {
-      commandId: entry.id,
-      occurredAt: entry.occurredAt,
-      deviceAt,
-      again: kept.isAnother,
-    });
+    await goOut(kept);
   } catch (error) {
     if (!(error instanceof Refused) || !error.isFinal) return false;
     const refused = { why: error.message, code: error.code, stands: error.stands };
@@ -225,6 +275,16 @@ async function sendOne({ sequence, entry, spoken, deviceAt, ...kept }: OutboxEnt
   await deviceStore.drop(sequence);
   minded.say(kept.said, entry.id);
   return true;
+}
+
+async function goOut({ entry, spoken, deviceAt, isAnother }: OutboxEntry): Promise<void> {
+  const { id: commandId, occurredAt } = entry;
+  if (isPicture(entry)) {
+    const { photoId, picture } = entry.payload;
+    return sendPhoto(picture, photoId, { commandId, occurredAt });
+  }
+  const told = { commandId, occurredAt, deviceAt, again: isAnother };
+  await send(spoken as '/looks', entry.payload as never, told);
 }
 
 function later(): void {

@@ -5,11 +5,20 @@ import type { Standing, WaitingEntry } from '@furrow/core';
  * since. Refused: the house said no; it counts no more, and is shown until somebody decides.
  */
 type State = 'waiting' | 'sent' | 'refused';
+/** A picture that waits: the look that it was read from says its id, and goes after it. */
+export interface WaitingPicture {
+  /** The command's id. */
+  id: string;
+  path: '/photos';
+  placeId: null;
+  payload: { photoId: string; picture: Blob };
+  occurredAt: string;
+}
 /** An entry on its way to the house. */
 export interface OutboxEntry {
   /** Its place in the order in which things were written on this device. */
   sequence: number;
-  entry: WaitingEntry;
+  entry: WaitingEntry | WaitingPicture;
   /** The path as it is spoken, its place filled. */
   spoken: string;
   /** What the strip says of it. */

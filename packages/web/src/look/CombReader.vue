@@ -17,6 +17,7 @@ import {
   type StoredFace,
   between,
 } from '@furrow/core';
+import { pictureAddress } from '../api/outbox.js';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
@@ -264,7 +265,7 @@ const faceTitle = computed(
       />
     </div>
     <div class="tools">
-      <a v-if="photoId" :href="`/api/v1/photos/${photoId}`" target="_blank" rel="noopener">{{
+      <a v-if="photoId" :href="pictureAddress(photoId)" target="_blank" rel="noopener">{{
         tell('CombReader.photo-side', { side })
       }}</a>
       <p v-if="draft?.said" role="status">

@@ -31,7 +31,9 @@ import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, nextTick, onUnmounted, ref, shallowRef, watch } from 'vue';
-import { Refused, newId, sendPhoto } from '../api/client.js';
+import { Refused, newId } from '../api/client.js';
+import { sendOrKeepPicture } from '../api/outbox.js';
+import { useUi } from '../shell/ui.js';
 import { photoWorker } from '../workers/client.js';
 
 /**
@@ -57,6 +59,7 @@ const names = [
   tell('PhotoReader.lower-right'),
   tell('PhotoReader.lower-left'),
 ];
+const ui = useUi();
 const LARGEST = 25 * 1024 * 1024;
 const file = shallowRef<File | null>(null);
 const bitmap = shallowRef<ImageBitmap | null>(null);
@@ -254,7 +257,9 @@ async function keep(): Promise<void> {
   working.value = 'keep';
   refused.value = '';
   try {
-    await sendPhoto(file.value, photoId, commandId);
+    const said = tell('PhotoReader.photo-of', { title: props.title });
+    const went = await sendOrKeepPicture(file.value, photoId, { commandId, said });
+    if (went === 'kept') ui.say(tell('useSend.kept-here', { said }), null);
     emit('read', packFace(lattice.value, reading.value.cells), photoId);
     visible.value = false;
   } catch (error) {

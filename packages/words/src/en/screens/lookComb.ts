@@ -90,6 +90,7 @@ export const lookComb = {
     'This is no picture that can be read: choose a JPEG, PNG or WebP file.',
   'PhotoReader.picture-could-not-be-kept':
     'The picture could not be kept. It is still here; try again.',
+  'PhotoReader.photo-of': 'Photo of {title}.',
   'PhotoReader.from-photo': '{title}, from a photo',
   'PhotoReader.opening-picture': 'Opening the picture…',
   'PhotoReader.photograph-whole-face-straight-on':

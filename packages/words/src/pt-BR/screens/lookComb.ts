@@ -94,6 +94,7 @@ export const lookComb: Sentences<typeof english> = {
     'Isto não é uma foto que se possa ler: escolha um arquivo JPEG, PNG ou WebP.',
   'PhotoReader.picture-could-not-be-kept':
     'A foto não pôde ser guardada. Ainda está aqui; tente de novo.',
+  'PhotoReader.photo-of': 'Foto de {title}.',
   'PhotoReader.from-photo': '{title}, de uma foto',
   'PhotoReader.opening-picture': 'Abrindo a foto…',
   'PhotoReader.photograph-whole-face-straight-on':
