@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { demoHousehold } from './demoHousehold.js';
 import { expect, test, type Page } from '@playwright/test';
 import { opensColony } from './colony.js';
+import { readFromPhoto } from './comb.js';
 import { lift, openTopBar, spareTwoCombs } from './lift.js';
 
 const demo = demoHousehold();
@@ -151,4 +152,81 @@ test('two phones that said different things of one colony: both are shown, and o
   await expect(dialog).toHaveCount(0);
   await expect.poll(async () => (await tempers()).at(-1)).toBe('defensive');
   expect(await tempers()).not.toContain('nervous');
+});
+
+test('an empty box set in below and a photo of a comb, out of reach of the house; both arrive once', async ({
+  page,
+  context,
+}) => {
+  const strip = page.getByRole('contentinfo');
+  const waits = strip.getByRole('button', { name: /waiting$/ });
+  const pile = async () => {
+    const { items } = await demo.read('/hives');
+    return items.find(({ kind }) => kind === 'warre')!;
+  };
+  const before = await pile();
+  await page.goto(`${demo.base}/look/${before.id}`);
+  const setIn = page.getByRole('button', { name: 'Set an empty box in below' });
+  await expect(setIn).toBeVisible();
+  await page.goto(`${demo.base}/look?comb=12`);
+  await expect(page.getByRole('button', { name: 'From a photo…' })).toBeVisible();
+  await liesOnPhone(page);
+
+  await context.setOffline(true);
+  await page.goto(`${demo.base}/look/${before.id}`);
+  await setIn.tap();
+  await expect(waits).toHaveText('1 waiting');
+  await page.reload();
+  await expect(waits).toHaveText('1 waiting');
+  expect((await pile()).boxes).toHaveLength(before.boxes.length);
+
+  await page.goto(`${demo.base}/look?comb=12`);
+  await readFromPhoto(page, 'first-12');
+  await page.getByRole('button', { name: 'Keep this reading' }).tap();
+  await expect(waits).toHaveText('2 waiting');
+  await page.getByRole('button', { name: 'Write down comb 12' }).tap();
+  await expect(waits).toHaveText('3 waiting');
+  await waits.tap();
+  await expect(page.getByText(/^.*Photo of .*\.$/)).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  await context.setOffline(false);
+  await expect(waits).toHaveCount(0);
+  const after = await pile();
+  expect(after.boxes.map(({ carrierId }) => carrierId).slice(1)).toEqual(
+    before.boxes.map(({ carrierId }) => carrierId),
+  );
+  const { items } = await demo.read('/hives');
+  const bar = items.find(({ name }) => name === 'Ipê')!.bars.find(({ slot }) => slot === 12)!;
+  const { photos } = bar.comb!.looks.at(-1)!;
+  const photoId = photos.A ?? photos.B;
+  const picture = await page.request.get(`${demo.base}/api/v1/photos/${photoId}`);
+  expect([picture.status(), picture.headers()['content-type']]).toEqual([200, 'image/jpeg']);
+});
+
+test('a phone whose clock is three hours off says so, and what it writes alone stands in its own time', async ({
+  page,
+  context,
+}) => {
+  const here = await demo.read('/clocks');
+  await page.clock.install({ time: Date.parse(here.now) + 3 * 3_600_000 });
+  await page.goto(`${demo.base}/look?comb=13`);
+  const strip = page.getByRole('contentinfo');
+  await expect(strip.getByText(/clock is 3 h ahead/)).toBeVisible();
+  await liesOnPhone(page);
+  await context.setOffline(true);
+  await page.reload();
+  await page.getByRole('button', { name: 'More brood' }).tap();
+  await page.getByRole('button', { name: 'Write down comb 13' }).tap();
+  const waits = strip.getByRole('button', { name: /waiting$/ });
+  await expect(waits).toHaveText('1 waiting');
+  await context.setOffline(false);
+  await expect(waits).toHaveCount(0);
+  const { items } = await demo.read('/hives');
+  const bar = items.find(({ name }) => name === 'Ipê')!.bars.find(({ slot }) => slot === 13)!;
+  const minutesOff =
+    (Date.parse(bar.comb!.looks.at(-1)!.occurredAt) -
+      Date.parse((await demo.read('/clocks')).now)) /
+    60_000;
+  expect(Math.abs(minutesOff)).toBeLessThan(10);
 });

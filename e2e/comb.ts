@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import type { Locator, Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { cellAt, classOf, unpackFace } from '../packages/core/src/comb/face.js';
 import type { StoredFace } from '../packages/core/src/records/vocabulary/combShapes.js';
 import { faceToPicture, project, type Quad } from '../packages/core/src/comb/photo/perspective.js';
@@ -68,4 +68,24 @@ export async function showExamples(
     const p = project(map, lattice.xMm[i], lattice.yMm[i]);
     await touch(at.x + p.x * at.k, at.y + p.y * at.k);
   }
+}
+
+/** Reads the comb in hand from one of the made pictures, by touch, up to what was found. */
+export async function readFromPhoto(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'From a photo…' }).tap();
+  await page.getByLabel('Photo of the comb').setInputFiles(picturePath(name));
+  await expect(page.getByText('Drag the four corners')).toBeVisible();
+  await setCorners(page, name);
+  for (const [word, content] of [
+    ['Capped', 'capped'],
+    ['Open', 'open'],
+    ['Empty', 'empty'],
+    ['Pollen', 'pollen'],
+  ]) {
+    await page.getByRole('dialog').locator('canvas').scrollIntoViewIfNeeded();
+    const touch = async (x: number, y: number): Promise<void> => page.mouse.click(x, y);
+    await showExamples(page, name, word, content, touch);
+  }
+  await page.getByRole('button', { name: 'Read the cells' }).tap();
+  await expect(page.getByText(/\d+ cells: \d+ % capped/)).toBeVisible({ timeout: 20_000 });
 }

@@ -1,6 +1,6 @@
 import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
-import { picturePath, setCorners, showExamples } from './comb.js';
+import { readFromPhoto } from './comb.js';
 import { boxAtRest } from './boxAtRest.js';
 
 /** At the hive with a phone: thumb and touch. */
@@ -42,25 +42,5 @@ test('steppers fill the bands with gloves on', async ({ page }) => {
 
 test('a photo from the camera is read on the phone', async ({ page }) => {
   await page.goto(`${demo.base}/look?comb=12`);
-  await page.getByRole('button', { name: 'From a photo…' }).tap();
-  await page.getByLabel('Photo of the comb').setInputFiles(picturePath('first-12'));
-  await expect(page.getByText('Drag the four corners')).toBeVisible();
-  await setCorners(page, 'first-12');
-  for (const [word, content] of [
-    ['Capped', 'capped'],
-    ['Open', 'open'],
-    ['Empty', 'empty'],
-    ['Pollen', 'pollen'],
-  ]) {
-    await page.getByRole('dialog').locator('canvas').scrollIntoViewIfNeeded();
-    await showExamples(
-      page,
-      'first-12',
-      word,
-      content,
-      async (x, y) => void (await page.mouse.click(x, y)),
-    );
-  }
-  await page.getByRole('button', { name: 'Read the cells' }).tap();
-  await expect(page.getByText(/\d+ cells: \d+ % capped/)).toBeVisible({ timeout: 20_000 });
+  await readFromPhoto(page, 'first-12');
 });

@@ -76,6 +76,17 @@ describe('what was written on this device', () => {
     expect(told).toEqual(['veil', 'knife']);
     expect(refresh).toHaveBeenCalled();
   });
+  it('is one entry, where the page was left in the moment in which it was kept', async () => {
+    answer = () => json(503, {});
+    const left = await page();
+    // Laid down before it went out, and kept as it did not arrive; the first was not taken up yet.
+    left.layDown(TICKS, '/ticks', tick('veil'), { commandId: 'once', said: 'veil' });
+    await keep(left, 'veil', 'once');
+    const again = await page();
+    expect(waits(again)).toEqual(['veil']);
+    const { deviceStore } = await import('./deviceStore.js');
+    await vi.waitFor(async () => expect(await deviceStore.entries()).toHaveLength(1));
+  });
   it.each([401, 408, 429, 500, 502, 503])('waits through an answer of %i', async (status) => {
     answer = () => json(status, {});
     const open = await page();

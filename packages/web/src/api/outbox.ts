@@ -326,11 +326,23 @@ async function takeOverOlder(): Promise<void> {
   }
 }
 
+/**
+ * What lies on this device, each command once: a page that was left in the moment in which it kept
+ * what it had laid down leaves both.
+ */
+async function keptOnce(): Promise<OutboxEntry[]> {
+  const all = await deviceStore.entries();
+  const last = new Map(all.map((kept) => [kept.entry.id, kept.sequence]));
+  const isLast = ({ entry, sequence }: OutboxEntry): boolean => last.get(entry.id) === sequence;
+  for (const { sequence } of all.filter((kept) => !isLast(kept))) void deviceStore.drop(sequence);
+  return all.filter(isLast);
+}
+
 /** Begins with what was kept on this device, and sends it whenever the house answers. */
 export async function mindOutbox(page: Minded): Promise<void> {
   minded = page;
   await takeOverOlder().catch(() => undefined);
-  const kept = await deviceStore.entries();
+  const kept = await keptOnce();
   const known = new Set(list.value.map(({ sequence }) => sequence));
   list.value = [...kept.filter(({ sequence }) => !known.has(sequence)), ...list.value];
   if (kept.length) await writing().catch(() => undefined);
