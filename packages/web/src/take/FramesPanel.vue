@@ -21,6 +21,7 @@ import FrameTold from './FrameTold.vue';
 import WeighVessel from './WeighVessel.vue';
 import { useFrameActs } from './useFrameActs.js';
 import { useFrames } from './useFrames.js';
+import { useNextKey } from './useNextKey.js';
 
 /**
  * Frames that run: one large with its vessel, the others beside it; opened part by part, weighed,
@@ -135,6 +136,7 @@ const { write, open, openAlready, plug, owedNow, ACTS } = useFrameActs({
   go,
 });
 const act = computed(() => ACTS[step.value.act]);
+useNextKey(() => !panel.value && !busy.value && act.value?.run());
 const allClosed = computed(() => frames.value.every((f) => f.run.closed || !f.run.openedAt));
 const anyClosed = computed(() => frames.value.some((f) => f.run.closed));
 const shut = computed(() => frames.value.filter((f) => !f.run.openedAt));

@@ -17,13 +17,12 @@ import {
   type Way,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import { computed, nextTick, onMounted, onUnmounted, ref, toRef, useTemplateRef, watch } from 'vue';
+import { computed, nextTick, ref, toRef, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { newId } from '../api/client.js';
 import AgainstNow from '../parts/AgainstNow.vue';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
-import { isWithin } from '../parts/domEvents.js';
 import { massUnit, weightSuch } from '../parts/massUnit.js';
 import { clockText } from '../shell/times.js';
 import { useAwake } from '../shell/useAwake.js';
@@ -44,6 +43,7 @@ import VesselsFirst from './VesselsFirst.vue';
 import WaitClock from './WaitClock.vue';
 import WeighBox from './WeighBox.vue';
 import WeighUnit from './WeighUnit.vue';
+import { useNextKey } from './useNextKey.js';
 import { useSkip } from './useSkip.js';
 import { useStepAnswers } from './useStepAnswers.js';
 import { useTakeRun } from './useTakeRun.js';
@@ -121,7 +121,8 @@ const tellsOtherwise = computed(
 );
 
 async function next(): Promise<void> {
-  if (busy.value || isDone.value || notYet.value || !skip.mayGoOn()) return;
+  if (busy.value || isDone.value || notYet.value || asked.isUnreadable.value) return;
+  if (weighing.value || !skip.mayGoOn()) return;
   const act = { panel: () => undefined, weigh: beginWeighing, end: finish, on: markDone };
   await act[says.value.key]();
 }
@@ -182,14 +183,8 @@ async function focusMain(): Promise<void> {
   await nextTick();
   keys.value?.focus();
 }
-const OWN_KEYS = 'input, button, a, select, summary, [role="dialog"], [role="button"]';
-function onKey(event: KeyboardEvent): void {
-  if (event.key !== ' ' || isWithin(event, OWN_KEYS)) return;
-  event.preventDefault();
-  void next();
-}
-onMounted(() => window.addEventListener('keydown', onKey));
-onUnmounted(() => window.removeEventListener('keydown', onKey));
+// Frames that run have a next action of their own.
+useNextKey(() => step.value.kind !== 'frames' && next());
 </script>
 
 <template>

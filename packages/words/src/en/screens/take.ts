@@ -105,7 +105,7 @@ export const take = {
   'StepDone.not-done-after-all': 'Not done after all',
   'StepKeys.wait-not-over-bees-that':
     'The wait is not over: bees that had no time to fill up sting sooner. Asked once.',
-  'StepKeys.space-bar-does-same': 'The space bar does the same.',
+  'StepKeys.space-bar-does-same': 'Space, Enter or a foot pedal does the same.',
   'StepKeys.opened-without-smoke': 'Opened without smoke',
   'StepKeys.brood-seen': 'Brood seen',
   'StepSays.shut-it-again-before-small':

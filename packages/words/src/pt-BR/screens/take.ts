@@ -113,7 +113,7 @@ export const take: Sentences<typeof english> = {
     'A espera não acabou: abelhas que não tiveram tempo de se encher ferroam antes.',
     'Pergunta-se uma vez.',
   ],
-  'StepKeys.space-bar-does-same': 'A barra de espaço faz o mesmo.',
+  'StepKeys.space-bar-does-same': 'Espaço, Enter ou um pedal faz o mesmo.',
   'StepKeys.opened-without-smoke': 'Aberta sem fumaça',
   'StepKeys.brood-seen': 'Cria vista',
   'StepSays.shut-it-again-before-small':
