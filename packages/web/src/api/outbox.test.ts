@@ -319,6 +319,33 @@ describe('a picture that was taken out of reach of the house', () => {
     await expect(keepPicture(open)).rejects.toThrow('This is no picture.');
     expect(waits(open)).toEqual([]);
   });
+  it('that the house would not have keeps the look beside it until it is let go; the others go on', async () => {
+    const open = await pageWithPictures();
+    await keepPicture(open);
+    const look = { ...tick('look'), line: 'look from p1' };
+    await open.keepEntry(TICKS, '/ticks', look, { commandId: 'c-look', said: 'look' });
+    await keep(open, 'veil');
+    isAway = false;
+    let isRefused = true;
+    answer = () =>
+      isRefused ? json(400, { code: 'bad-input', detail: 'No picture.' }) : json(201, {});
+    const firstAnswer = answer;
+    answer = () => {
+      const said = firstAnswer();
+      isRefused = false;
+      return said;
+    };
+    await vi.waitFor(async () => {
+      await open.sendWaiting();
+      expect(came).toEqual(['picture p1', 'veil']);
+    });
+    const [refused] = open.notInHouse.value.filter((kept) => kept.refused);
+    expect(open.restingOn(refused).map(({ said }) => said)).toEqual(['look']);
+    expect(open.isBehind()).toBe(false);
+    await open.takeBack('c-picture');
+    await vi.waitFor(() => expect(came.at(-1)).toBe('look from p1'));
+    await vi.waitFor(() => expect(waits(open)).toEqual([]));
+  });
   it('outlives the page', async () => {
     await keepPicture(await pageWithPictures());
     isAway = false;

@@ -67,6 +67,36 @@ export const waitsOf = (batchId: string): readonly OutboxEntry[] =>
         ('batchId' in entry.payload && entry.payload.batchId === batchId)),
   );
 
+/** Ids of the things that an entry makes: what is said of them later rests on it. */
+function madeBy({ entry }: OutboxEntry): string[] {
+  if (isPicture(entry)) return [entry.payload.photoId];
+  const { id, carrierIds } = entry.payload as { id?: string; carrierIds?: string[] };
+  return [id, ...(entry.path === '/boxes' ? (carrierIds ?? []) : [])].flatMap((made) => made ?? []);
+}
+/** Whether an entry speaks of any of these things. */
+function speaksOf({ entry, spoken }: OutboxEntry, ids: readonly string[]): boolean {
+  const told = spoken + JSON.stringify(isPicture(entry) ? entry.payload.photoId : entry.payload);
+  return ids.some((id) => told.includes(id));
+}
+/**
+ * What waits and rests on an entry that the house refused: it is kept beside it, and goes once that
+ * has gone or was let go.
+ */
+export const restingOn = (refused: OutboxEntry): readonly OutboxEntry[] =>
+  list.value.filter(
+    (kept) =>
+      kept.state === 'waiting' &&
+      kept.sequence > refused.sequence &&
+      speaksOf(kept, madeBy(refused)),
+  );
+/** What waits and can go out: nothing that it rests on was refused. */
+const mayGo = computed(() => {
+  const held = new Set(list.value.filter((e) => e.state === 'refused').flatMap(restingOn));
+  return list.value.filter((kept) => kept.state === 'waiting' && !held.has(kept));
+});
+/** Whether something that was written before has not gone out yet. */
+export const isBehind = (): boolean => mayGo.value.length > 0;
+
 /** Why the house would not have an entry of a kind; null where it refused none. */
 export function refusalAmong(is: (kept: OutboxEntry) => boolean): Refused | null {
   const refused = list.value.find((kept) => kept.refused && is(kept))?.refused;
@@ -166,7 +196,7 @@ export async function sendOrKeepPicture(
   told: { commandId: string; said: string },
 ): Promise<'sent' | 'kept'> {
   const occurredAt = serverNow().toISOString();
-  const mustWait = useAwaySince().value !== null || notInHouse.value.some((e) => !e.refused);
+  const mustWait = useAwaySince().value !== null || isBehind();
   try {
     if (!mustWait) {
       await sendPhoto(picture, photoId, { commandId: told.commandId, occurredAt });
@@ -194,6 +224,8 @@ export async function sendOrKeepPicture(
 export async function takeBack(commandId: string): Promise<boolean> {
   const found = list.value.find((e) => e.entry.id === commandId && e.state !== 'sent');
   if (found) await remove(found.sequence);
+  // What rested on it goes now, and the house says what it makes of that.
+  if (found?.refused) void sendWaiting();
   return found !== undefined;
 }
 
@@ -257,7 +289,7 @@ async function sendInOrder(): Promise<boolean> {
   }
 }
 
-const nextOne = (): OutboxEntry | undefined => list.value.find((e) => e.state === 'waiting');
+const nextOne = (): OutboxEntry | undefined => mayGo.value[0];
 
 /** Sends one; false where the house did not answer clearly, so that it waits on. */
 async function sendOne(kept: OutboxEntry): Promise<boolean> {
@@ -303,7 +335,7 @@ async function readAnew(): Promise<void> {
 
 /** Waits until nothing waits any more, or nothing can go out now. */
 export async function settleOutbox(): Promise<void> {
-  if (list.value.some(({ state }) => state === 'waiting')) await sendWaiting();
+  if (isBehind()) await sendWaiting();
 }
 
 /** Where an older Furrow kept the steps touched in Take. */

@@ -5,7 +5,7 @@ import { useUi } from '../shell/ui.js';
 import { said as inUnits } from '../words/units.js';
 import { useAwaySince } from './away.js';
 import { Refused, newId, send, type SendOptions } from './client.js';
-import { keepEntry, layDown, mayBeKept, notInHouse, settleOutbox } from './outbox.js';
+import { isBehind, keepEntry, layDown, mayBeKept, notInHouse, settleOutbox } from './outbox.js';
 import { useRefresh } from './queries.js';
 
 /** A command that changes what stands there says so; of any other nothing need be said. */
@@ -23,9 +23,6 @@ export type Answered<Said extends SpokenWrite> =
 /** A kept path as it is spoken. */
 type SpokenKept =
   KeptPath | `/harvests/${string}/stage` | `/boxes/${string}/${'turn' | 'off' | 'below'}`;
-
-/** Whether something that was written before has not gone out yet. */
-const isBehind = (): boolean => notInHouse.value.some(({ state }) => state === 'waiting');
 
 /**
  * Sends a command from a form: keeps what was refused and at which field, the same id on a second

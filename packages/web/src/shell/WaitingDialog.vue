@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, watch } from 'vue';
-import { notInHouse, sendWaiting, takeBack, tryAgain } from '../api/outbox.js';
+import { notInHouse, restingOn, sendWaiting, takeBack, tryAgain } from '../api/outbox.js';
 import type { OutboxEntry } from '../api/outboxEntry.js';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { tell } from '../words/tell.js';
@@ -16,7 +16,10 @@ const props = defineProps<{ zone: string; now: Date }>();
 const visible = defineModel<boolean>('visible', { required: true });
 
 const refused = computed(() => notInHouse.value.filter((kept) => kept.refused));
-const waiting = computed(() => notInHouse.value.filter((kept) => !kept.refused));
+const held = computed(() => new Set(refused.value.flatMap(restingOn)));
+const waiting = computed(() =>
+  notInHouse.value.filter((kept) => !kept.refused && !held.value.has(kept)),
+);
 watch(
   () => notInHouse.value.length,
   (left) => {
@@ -38,6 +41,9 @@ const mayBeAnother = ({ refused: why }: OutboxEntry): boolean => why?.code === '
             <span class="sub">{{ at(kept) }}</span> {{ kept.said }}
           </p>
           <p class="why" role="alert">{{ kept.refused!.why }}</p>
+          <p v-for="later in restingOn(kept)" :key="later.sequence" class="sub">
+            {{ tell('WaitingDialog.rests-on-it', { what: later.said }) }}
+          </p>
           <WhichStands
             v-if="kept.refused!.stands"
             :kept="kept"

@@ -232,6 +232,7 @@ export const shell = {
   'WaitingDialog.house-said-no': 'The house read this and said no. It counts no more here either.',
   'WaitingDialog.goes-by-itself':
     'Kept on this device, in this order. It goes by itself as soon as the house answers.',
+  'WaitingDialog.rests-on-it': 'Rests on it, and waits: {what}',
   'WaitingDialog.let-it-go': 'Let it go',
   'WaitingDialog.take-back': 'Take it back: {what}',
   'WaitingDialog.send-now': 'Send now',

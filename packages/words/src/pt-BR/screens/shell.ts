@@ -238,6 +238,7 @@ export const shell: Sentences<typeof english> = {
   'WaitingDialog.house-said-no': 'A casa leu isto e disse não. Aqui também não conta mais.',
   'WaitingDialog.goes-by-itself':
     'Guardado neste aparelho, nesta ordem. Vai sozinho assim que a casa responder.',
+  'WaitingDialog.rests-on-it': 'Depende disto e espera: {what}',
   'WaitingDialog.let-it-go': 'Deixar para lá',
   'WaitingDialog.take-back': 'Voltar atrás: {what}',
   'WaitingDialog.send-now': 'Enviar agora',
