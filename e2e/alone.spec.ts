@@ -230,3 +230,46 @@ test('a phone whose clock is three hours off says so, and what it writes alone s
     60_000;
   expect(Math.abs(minutesOff)).toBeLessThan(10);
 });
+
+test('what waits on a phone that finds no way home is taken in by another, and written once', async ({
+  page,
+  context,
+  browser,
+}) => {
+  const looks = async (): Promise<number> => {
+    const { items } = await demo.read('/hives');
+    const bars = items.find(({ name }) => name === 'Ipê')!.bars;
+    return bars.find(({ slot }) => slot === 11)!.comb!.looks.length;
+  };
+  const before = await looks();
+  await page.goto(`${demo.base}/look?comb=11`);
+  await expect(page.getByRole('button', { name: 'More brood' })).toBeVisible();
+  await liesOnPhone(page);
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'More brood' }).tap();
+  await page.getByRole('button', { name: 'Write down comb 11' }).tap();
+  const waits = page.getByRole('contentinfo').getByRole('button', { name: /waiting$/ });
+  await waits.tap();
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save it all as a file' }).tap();
+  const file = await (await saved).path();
+
+  const other = await browser.newPage();
+  await other.goto(`${demo.base}/rules?at=house`);
+  const takeIn = other.getByLabel('File of another device to take in');
+  await takeIn.setInputFiles(file);
+  await expect(other.getByText('1 entry taken in')).toBeVisible();
+  await expect.poll(looks).toBe(before + 1);
+  await takeIn.setInputFiles({
+    name: 'notes.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{}'),
+  });
+  await expect(other.getByRole('alert').getByText('Nothing was taken in.')).toBeVisible();
+  await other.close();
+
+  await page.keyboard.press('Escape');
+  await context.setOffline(false);
+  await expect(waits).toHaveCount(0);
+  expect(await looks()).toBe(before + 1);
+});

@@ -16,7 +16,7 @@ export async function writing(): Promise<Written> {
   return by;
 }
 /** A picture is no words: it is shown where it belongs, and read by nobody. */
-const isPicture = (entry: OutboxEntry['entry']): entry is WaitingPicture =>
+export const isPicture = (entry: OutboxEntry['entry']): entry is WaitingPicture =>
   entry.path === '/photos';
 
 /** Reads by its schema what was kept before the schemas were at hand. */
@@ -218,6 +218,24 @@ export async function sendOrKeepPicture(
   await deviceStore.put(kept);
   void sendWaiting();
   return 'kept';
+}
+
+/** What another device kept, as it is handed over. */
+export type HandedOver = Pick<OutboxEntry, 'entry' | 'spoken' | 'said' | 'deviceAt'>;
+/**
+ * Takes over what another device kept, in its order, and sends it: under its own ids, so that the
+ * house writes each once, whoever brings it. Gives how many were new here.
+ */
+export async function takeOver(handed: readonly HandedOver[]): Promise<number> {
+  const here = new Set(list.value.map(({ entry }) => entry.id));
+  const fresh = handed.filter(({ entry }) => !here.has(entry.id));
+  for (const { entry, spoken, said, deviceAt } of fresh) {
+    const kept = { ...entryOf(entry, spoken, said, true), deviceAt };
+    list.value = [...list.value, kept];
+    await deviceStore.put(kept);
+  }
+  await sendWaiting();
+  return fresh.length;
 }
 
 /** Takes an entry back that is not in the house yet; false where the house has it already. */

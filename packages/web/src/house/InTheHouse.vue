@@ -8,6 +8,7 @@ import { ask } from '../api/client.js';
 import { aboutAgo } from './lastSeen.js';
 import HouseNames from './HouseNames.vue';
 import PairingCode from './PairingCode.vue';
+import TakeOver from './TakeOver.vue';
 import { useHouse, useMe } from './useHouse.js';
 import { useWorldNow } from './useWorldNow.js';
 
@@ -144,6 +145,7 @@ async function leave(): Promise<void> {
         </p>
       </details>
     </template>
+    <TakeOver v-if="me" />
   </section>
 </template>
 

@@ -27,6 +27,15 @@ watch(
   },
 );
 const at = ({ entry }: OutboxEntry): string => clockText(entry.occurredAt, props.zone, props.now);
+/** All that is not in the house, as a file that another device can take in. */
+async function save(): Promise<void> {
+  const { waitingFile } = await import('../api/handOver.js');
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(await waitingFile(notInHouse.value));
+  link.download = 'furrow-waiting.json';
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
 /** Somebody else wrote the same just now: only the person knows whether it is another one. */
 const mayBeAnother = ({ refused: why }: OutboxEntry): boolean => why?.code === 'written-just-now';
 </script>
@@ -89,6 +98,10 @@ const mayBeAnother = ({ refused: why }: OutboxEntry): boolean => why?.code === '
       </ul>
       <Button outlined :label="tell('WaitingDialog.send-now')" @click="sendWaiting()" />
     </section>
+    <p class="over">
+      <Button text :label="tell('WaitingDialog.save-as-file')" @click="save" />
+      <span class="sub">{{ tell('WaitingDialog.another-device-brings-it') }}</span>
+    </p>
   </DialogFrame>
 </template>
 
@@ -122,7 +135,16 @@ li.refused {
   flex-wrap: wrap;
   gap: 12px;
 }
-section :deep(button) {
+.over {
+  flex-wrap: wrap;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  border-top: var(--line);
+  padding-top: 6px;
+}
+section :deep(button),
+.over :deep(button) {
   min-height: 64px;
   flex: none;
 }

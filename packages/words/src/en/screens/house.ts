@@ -69,4 +69,15 @@ export const house = {
   'AlsoHere.one-too': '{other} is {where} too.',
   'AlsoHere.some-too': '{others} are {where} too.',
   'doing.the-table': 'The table',
+  'TakeOver.what-it-is-for': [
+    'A device that was removed, or that finds no way to the house, saves what waits on it',
+    'as a file; it is taken in here. Each entry is written once, with the time it was said.',
+  ],
+  'TakeOver.take-in': 'Take in what another device kept',
+  'TakeOver.file-to-take-in': 'File of another device to take in',
+  'TakeOver.no-such-file':
+    'This is no whole file of what waited on a device. Nothing was taken in.',
+  'TakeOver.taken-in':
+    '{taken, plural, one {# entry} other {# entries}} taken in; what is new goes to the house by itself.',
+  'TakeOver.nothing-new': 'Nothing new: all of it is on its way already.',
 } as const;

@@ -236,4 +236,7 @@ export const shell = {
   'WaitingDialog.let-it-go': 'Let it go',
   'WaitingDialog.take-back': 'Take it back: {what}',
   'WaitingDialog.send-now': 'Send now',
+  'WaitingDialog.save-as-file': 'Save it all as a file',
+  'WaitingDialog.another-device-brings-it':
+    'Where this device finds no way: another one takes it in, under Rules, In the house.',
 } as const;

@@ -71,4 +71,15 @@ export const house: Sentences<typeof english> = {
   'AlsoHere.one-too': '{other} também está {where}.',
   'AlsoHere.some-too': '{others} também estão {where}.',
   'doing.the-table': 'A mesa',
+  'TakeOver.what-it-is-for': [
+    'Um aparelho que foi removido, ou que não chega à casa, guarda em um arquivo o que',
+    'espera nele; aqui ele é recebido. Cada registro é escrito uma só vez, com a sua hora.',
+  ],
+  'TakeOver.take-in': 'Receber o que outro aparelho guardou',
+  'TakeOver.file-to-take-in': 'Arquivo de outro aparelho a receber',
+  'TakeOver.no-such-file':
+    'Este não é um arquivo inteiro do que esperava em um aparelho. Nada foi recebido.',
+  'TakeOver.taken-in':
+    '{taken, plural, one {# registro recebido} other {# registros recebidos}}; o que é novo vai para a casa por si.',
+  'TakeOver.nothing-new': 'Nada de novo: tudo já está a caminho.',
 };

@@ -242,4 +242,7 @@ export const shell: Sentences<typeof english> = {
   'WaitingDialog.let-it-go': 'Deixar para lá',
   'WaitingDialog.take-back': 'Voltar atrás: {what}',
   'WaitingDialog.send-now': 'Enviar agora',
+  'WaitingDialog.save-as-file': 'Guardar tudo em um arquivo',
+  'WaitingDialog.another-device-brings-it':
+    'Se este aparelho não chega à casa, outro recebe o arquivo, em Regras, Na casa.',
 };
