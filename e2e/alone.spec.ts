@@ -147,7 +147,6 @@ test('two phones that said different things of one colony: both are shown, and o
   const dialog = page.getByRole('dialog', { name: 'Not in the house yet' });
   await expect(dialog.getByText('Temper of the bees noted: nervous')).toBeVisible();
   await expect(dialog.getByText(/: defensive$/)).toBeVisible();
-  await page.screenshot({ path: '/tmp/which.png' });
   await dialog.getByRole('button', { name: 'What I wrote here stands' }).tap();
   await expect(dialog).toHaveCount(0);
   await expect.poll(async () => (await tempers()).at(-1)).toBe('defensive');

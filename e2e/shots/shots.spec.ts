@@ -1,4 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { expect, test, type Page } from '@playwright/test';
+import { opensColony } from '../colony.js';
 import { chooserIsDone, lift, openTopBar } from '../lift.js';
 import { Api } from '../api.js';
 import { combsToCut, framesRunning } from './scenes.js';
@@ -49,7 +51,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByText('crushed = about').waitFor();
   await page.getByText('it brings').waitFor();
   await shot(page, 'drain');
-  await inPortuguese(page, 'drain', 'Esvaziar a vasilha de baixo');
   await page.goto('/book');
   await shot(page, 'book');
   await page.goto('/choose');
@@ -127,7 +128,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Filled 3' }).click();
   await page.getByText('300 g / 10.5 oz').waitFor();
   await shot(page, 'jar');
-  await inPortuguese(page, 'jar', '300 g / 10.5 oz');
   await page.getByRole('button', { name: 'Labels', exact: true }).click();
   await page.getByRole('button', { name: 'Line: 300 g / 10.5 oz' }).click();
   await shot(page, 'jar-labels');
@@ -138,4 +138,39 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto(`/take/${await framesRunning(api)}`);
   await page.getByText('2 of 4 parts open.').waitFor();
   await shot(page, 'frames');
+});
+
+test('pictures of what waits out of reach of the house', async ({ page, context }) => {
+  const house = new Api('http://127.0.0.1:4590');
+  const waits = page.getByRole('contentinfo').getByRole('button', { name: /waiting$|refused$/ });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/look?comb=9');
+  await page.getByRole('button', { name: 'More brood' }).waitFor();
+  // Dialogs come when nobody waits for anything else.
+  await page.waitForTimeout(6000);
+  await context.setOffline(true);
+  for (const comb of [9, 10]) {
+    await page.getByRole('button', { name: 'More brood' }).click();
+    await page.getByRole('button', { name: `Write down comb ${comb}` }).click();
+    await page.keyboard.press('ArrowRight');
+  }
+  await opensColony(page);
+  await page.getByRole('button', { name: /^Temper / }).click();
+  await page.getByRole('button', { name: 'defensive', exact: true }).click();
+  await waits.click();
+  await shot(page, 'waiting');
+
+  const { items } = await house.read('/hives');
+  const colony = items.find(({ name }) => name === 'Ipê')!.colony!;
+  await house.post('/colonyFacts', {
+    id: randomUUID(),
+    colonyId: colony.id,
+    on: '2026-03-14',
+    fact: { kind: 'temper', temper: 'nervous' },
+  });
+  await page.keyboard.press('Escape');
+  await context.setOffline(false);
+  await page.getByRole('button', { name: /refused$/ }).click();
+  await page.getByText('Temper of the bees noted: nervous').waitFor();
+  await shot(page, 'which-stands');
 });

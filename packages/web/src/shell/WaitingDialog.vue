@@ -142,6 +142,7 @@ li.refused {
   gap: 12px;
   border-top: var(--line);
   padding-top: 6px;
+  margin-top: 12px;
 }
 section :deep(button),
 .over :deep(button) {
