@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { comesLater } from './parts/comesLater.js';
 import { tell } from './words/tell.js';
 import { isWithin } from './parts/domEvents';
 import { METRIC, STAGES } from '@furrow/core';
-import { computed, defineAsyncComponent, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
+import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import HarvestRow from './shell/HarvestRow.vue';
 import SoilStrip from './shell/SoilStrip.vue';
@@ -48,7 +49,7 @@ const isShut = computed(
 );
 const keysShown = ref(false);
 /** Dialogs of every screen come when one is asked for: the first screen does not wait for them. */
-const ShellDialogs = defineAsyncComponent(() => import('./shell/ShellDialogs.vue'));
+const ShellDialogs = comesLater(() => import('./shell/ShellDialogs.vue'));
 const dialogAsked = everTrue(() => keysShown.value || ui.finding || ui.question !== null);
 const work = ref<HTMLElement | null>(null);
 /** What a screen reader hears when another screen stands there. */

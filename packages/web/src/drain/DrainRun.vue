@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { comesLater } from '../parts/comesLater.js';
 import { said } from '../words/units.js';
 import { measured, tell } from '../words/tell.js';
 import {
@@ -15,7 +16,7 @@ import {
   type JarKindRecord,
   type Vessel,
 } from '@furrow/core';
-import { computed, defineAsyncComponent, ref, toRef } from 'vue';
+import { computed, ref, toRef } from 'vue';
 import { newId } from '../api/client.js';
 import { useClocks } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
@@ -44,9 +45,9 @@ import { useDrain } from './useDrain.js';
 import { brokenUpWord, useDrainActs } from './useDrainWords.js';
 
 // What is asked for now and then comes when it is.
-const CloseDrain = defineAsyncComponent(() => import('./CloseDrain.vue'));
-const ReadingsDialog = defineAsyncComponent(() => import('./ReadingsDialog.vue'));
-const WarmPanel = defineAsyncComponent(() => import('./WarmPanel.vue'));
+const CloseDrain = comesLater(() => import('./CloseDrain.vue'));
+const ReadingsDialog = comesLater(() => import('./ReadingsDialog.vue'));
+const WarmPanel = comesLater(() => import('./WarmPanel.vue'));
 
 /** One drain: its vessels, its clock and curve, what is due, and what can be done. */
 const props = defineProps<{

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { comesLater } from '../parts/comesLater.js';
 import { tell } from '../words/tell.js';
 import { householdUnits } from '../words/units.js';
 import {
@@ -20,7 +21,7 @@ import {
 import { pictureAddress } from '../api/outbox.js';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
-import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { everTrue } from '../parts/everTrue.js';
 import CombFace from '../drawing/CombFace.vue';
 import CombPaint from '../drawing/CombPaint.vue';
@@ -99,8 +100,8 @@ watch(
     if (way.value === 'outside') way.value = 'bands';
   },
 );
-const MoistureDialog = defineAsyncComponent(() => import('./MoistureDialog.vue'));
-const PhotoReader = defineAsyncComponent(() => import('./PhotoReader.vue'));
+const MoistureDialog = comesLater(() => import('./MoistureDialog.vue'));
+const PhotoReader = comesLater(() => import('./PhotoReader.vue'));
 const [photo, dialog] = [ref(false), ref(false)];
 const [photoAsked, dialogAsked] = [photo, dialog].map((shown) => everTrue(() => shown.value));
 

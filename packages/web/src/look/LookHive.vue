@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { comesLater } from '../parts/comesLater.js';
 import { tell } from '../words/tell.js';
 import {
   correctionFor,
@@ -12,16 +13,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
-import {
-  computed,
-  defineAsyncComponent,
-  nextTick,
-  onMounted,
-  onUnmounted,
-  ref,
-  toRef,
-  watch,
-} from 'vue';
+import { computed, nextTick, onMounted, onUnmounted, ref, toRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useEstimatePairs, useFaces } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
@@ -56,11 +48,11 @@ import { useRipening } from './useRipening.js';
 import { useSwap } from './useSwap.js';
 
 // Reading a comb does not wait for what is asked for once in a while.
-const BegunDialog = defineAsyncComponent(() => import('../parts/BegunDialog.vue'));
-const DeadColony = defineAsyncComponent(() => import('./DeadColony.vue'));
-const MeasuresDialog = defineAsyncComponent(() => import('./MeasuresDialog.vue'));
-const SiteTasks = defineAsyncComponent(() => import('./SiteTasks.vue'));
-const StrayComb = defineAsyncComponent(() => import('./StrayComb.vue'));
+const BegunDialog = comesLater(() => import('../parts/BegunDialog.vue'));
+const DeadColony = comesLater(() => import('./DeadColony.vue'));
+const MeasuresDialog = comesLater(() => import('./MeasuresDialog.vue'));
+const SiteTasks = comesLater(() => import('./SiteTasks.vue'));
+const StrayComb = comesLater(() => import('./StrayComb.vue'));
 
 /** One hive looked at: its combs in the drawing, the one in hand read, and what is thought of it. */
 const props = defineProps<{

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { comesLater } from '../parts/comesLater.js';
 import { tell, moment } from '../words/tell.js';
 import { serverSpeed } from '../api/client';
 import { clockText } from './times';
@@ -11,7 +12,7 @@ import { newerIsReady, takeNewerIn } from './newer';
 import { hoursText, todaySay, type Clock } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { useClocks, useHives, useRefresh } from '../api/queries.js';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { everTrue } from '../parts/everTrue.js';
 import { Refused, deviceAheadMinutes, read, send } from '../api/client.js';
 import { dueNow, ring } from './alarms.js';
@@ -110,7 +111,7 @@ const standsText = computed(() => {
 });
 const zone = computed(() => hives.value?.[0]?.site.zone ?? 'local');
 const letIn = useLetIn();
-const WaitingDialog = defineAsyncComponent(() => import('./WaitingDialog.vue'));
+const WaitingDialog = comesLater(() => import('./WaitingDialog.vue'));
 const waitingShown = ref(false);
 const waitingAsked = everTrue(() => waitingShown.value);
 /** What is on its way for a moment is nothing to tell. */

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { comesLater } from '../parts/comesLater.js';
 import { said } from '../words/units.js';
 import { STAGE_NAMES } from '../shell/stageNames.js';
 import { tell, moment } from '../words/tell.js';
 import { failureOf } from '../api/failure';
 import { harvestMark, hoursText, dayOf } from '@furrow/core';
 import { DateTime } from 'luxon';
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, ref } from 'vue';
 import Button from 'primevue/button';
 import Refusal from '../parts/Refusal.vue';
 import { newId } from '../api/client.js';
@@ -20,9 +21,9 @@ import { useNow } from '../shell/useNow.js';
 import { groupHung, saysIfLeft, spoken, type SpokenLine } from './hung.js';
 
 /** Only an empty household needs the drawings of all kinds: they are no part of the first load. */
-const FirstSteps = defineAsyncComponent(() => import('./FirstSteps.vue'));
+const FirstSteps = comesLater(() => import('./FirstSteps.vue'));
 /** What is due stands there before the hives are judged and drawn. */
-const HivesAtSites = defineAsyncComponent(() => import('./HivesAtSites.vue'));
+const HivesAtSites = comesLater(() => import('./HivesAtSites.vue'));
 
 const now = useNow();
 const today = useToday();
