@@ -5,7 +5,7 @@ import { learn, moreWordsBy, speak } from './speak.js';
 
 /** A saying that nobody has words for, each time another. */
 let count = 0;
-const unknown = (): Say => ({ key: `nobody.knows-${count++}`, with: {} }) as unknown as Say;
+const unknown = (): Say => ({ key: `nobody.knows-${count++}`, with: {} });
 const words = (say: Say, text: string) => ({ [say.key]: text }) as Parameters<typeof learn>[1];
 
 afterEach(() => moreWordsBy(null));
