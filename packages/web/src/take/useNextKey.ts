@@ -8,7 +8,7 @@ const OF_A_PEDAL: readonly string[] = ['PageDown', 'MediaTrackNext', 'MediaPlayP
 const OWN_KEYS = 'input, button, a, select, summary, [role="button"]';
 const TYPES = 'input, select, textarea';
 /** A foot that trembles, or a contact that bounces, is one touch. */
-const ONE_TOUCH_MS = 500;
+const ONE_TOUCH_MS = 300;
 
 /**
  * The one next action by a key: space or Enter, a foot pedal, a remote or a knuckle on whatever

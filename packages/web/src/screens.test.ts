@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { SCREENS } from '../screensFirst.js';
+import { SCREENS } from './screens.js';
 import router from './router.ts?raw';
 
 /** Paths of the interface with the file of their screen, as the router opens them. */
