@@ -186,7 +186,9 @@ test('an empty box set in below and a photo of a comb, out of reach of the house
   await page.getByRole('button', { name: 'Write down comb 12' }).tap();
   await expect(waits).toHaveText('3 waiting');
   await waits.tap();
-  await expect(page.getByText(/^.*Photo of .*\.$/)).toBeVisible();
+  await expect(
+    page.getByRole('dialog').getByRole('listitem').filter({ hasText: 'Photo of Bar 12, side A.' }),
+  ).toBeVisible();
   await page.keyboard.press('Escape');
 
   await context.setOffline(false);
