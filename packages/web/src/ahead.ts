@@ -22,11 +22,14 @@ function fetchAhead(file: string): HTMLLinkElement {
   return link;
 }
 
-/** As `words/language.ts` finds it, as far as it is known before anything is read. */
-function languageLikely(): string {
+/** As `words/language.ts` finds it, as far as it is known before anything is read; else English. */
+function languageLikely(languages: readonly string[]): string {
   const kept =
     localStorage.getItem('furrow.language') ?? localStorage.getItem('furrow.houseLanguage');
-  return (kept ?? navigator.language).startsWith('pt') ? 'pt-BR' : 'en';
+  const speech = (tag: string): string => tag.split('-')[0];
+  const read = kept ? [kept] : navigator.languages;
+  const spoken = read.flatMap((tag) => languages.filter((one) => speech(one) === speech(tag)));
+  return spoken[0] ?? 'en';
 }
 
 if (told && pageScript) {
@@ -35,8 +38,8 @@ if (told && pageScript) {
   // Its load tells that it has come; it has not run by then.
   if (screen)
     fetchAhead(pageScript).addEventListener('load', () => {
-      for (const file of [...screen.files, ...screen.words[languageLikely()]])
-        fetchAhead(`/${file}`);
+      const words = screen.words[languageLikely(Object.keys(screen.words))];
+      for (const file of [...screen.files, ...words]) fetchAhead(`/${file}`);
     });
 }
 export {};

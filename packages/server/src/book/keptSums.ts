@@ -1,7 +1,6 @@
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import { columnOf, rowsOf, sumsOf, type AskedRow } from '../store/asked.js';
-import { restsOn } from '../store/tableWatch.js';
 
 /**
  * Mass that went from lots of one kind and harvest into those of another, flows in force alone;
@@ -158,7 +157,6 @@ function countIn(kept: Kept, later: readonly Later[]): void {
  */
 async function sumsNow(db: Knex): Promise<Kept> {
   if (db.isTransaction) return sumAll(db);
-  restsOn(['flows', 'lots']);
   const client = db.client as object;
   const kept = keptBy.get(client);
   if (!kept) return keep(client, await sumAll(db));

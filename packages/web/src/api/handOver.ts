@@ -29,12 +29,14 @@ const fileSchema = z.object({
 });
 type FileEntry = z.infer<typeof fileSchema>['entries'][number];
 
-async function base64Of(picture: Blob): Promise<string> {
-  const bytes = new Uint8Array(await picture.arrayBuffer());
-  let text = '';
-  for (const byte of bytes) text += String.fromCharCode(byte);
-  return btoa(text);
-}
+const base64Of = (picture: Blob): Promise<string> =>
+  new Promise((found, failed) => {
+    const reader = new FileReader();
+    reader.onerror = () => failed(reader.error ?? new Error('NotReadableError'));
+    // "data:…;base64," stands before it.
+    reader.onload = () => found((reader.result as string).split(',')[1] ?? '');
+    reader.readAsDataURL(picture);
+  });
 const blobOf = ({ bytes, type }: { bytes: string; type: string }): Blob =>
   new Blob([Uint8Array.from(atob(bytes), (letter) => letter.charCodeAt(0))], { type });
 

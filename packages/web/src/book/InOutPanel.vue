@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { figure } from '../words/figures.js';
 import { tell } from '../words/tell.js';
-import { fileOf } from '../parts/domEvents';
+import FileKey from '../parts/FileKey.vue';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -20,10 +20,7 @@ const ui = useUi();
 const out = useArchive();
 const into = useArchive();
 const choice = ref<'mine' | 'theirs'>('mine');
-function chosen(event: Event): void {
-  const file = fileOf(event);
-  if (file) void into.begin('/archives/import', file);
-}
+const chosen = (file: File): void => void into.begin('/archives/import', file);
 const apply = (): void =>
   void into.begin(`/archives/${into.job.value!.id}/apply`, { conflicts: choice.value });
 const undo = (): void => void into.again(`/archives/${into.job.value!.id}/undo`);
@@ -109,14 +106,12 @@ const TABLES = [
     <p v-if="out.says.value" class="rust" role="alert">{{ said(out.says.value) }}</p>
     <h2 class="furrow-heading">{{ tell('InOutPanel.archive-in-2') }}</h2>
     <div class="line">
-      <label class="p-button p-component p-button-outlined file-key"
-        >{{ tell('InOutPanel.choose-archive')
-        }}<input
-          type="file"
-          accept=".zip,application/zip"
-          :aria-label="tell('InOutPanel.archive-to-take-in')"
-          @change="chosen" /></label
-      ><progress
+      <FileKey
+        :label="tell('InOutPanel.choose-archive')"
+        :reads="tell('InOutPanel.archive-to-take-in')"
+        accept=".zip,application/zip"
+        @chosen="chosen"
+      /><progress
         v-if="into.running.value"
         :value="into.job.value!.share"
         max="1"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { tell } from '../words/tell.js';
-import { fileOf } from '../parts/domEvents';
+import FileKey from '../parts/FileKey.vue';
 import Button from 'primevue/button';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -25,9 +25,7 @@ async function find(): Promise<void> {
   }
 }
 /** The code in a picture: shrunk first, so that a large photo is read as fast as a small one. */
-async function fromPicture(event: Event): Promise<void> {
-  const file = fileOf(event);
-  if (!file) return;
+async function fromPicture(file: File): Promise<void> {
   notFound.value = null;
   try {
     const { default: jsQR } = await import('jsqr');
@@ -68,15 +66,14 @@ async function fromPicture(event: Event): Promise<void> {
         outlined
         :label="tell('JarCode.trace-it')"
         :disabled="code.trim().length < 3"
-      /><label class="p-button p-component p-button-text file-key"
-        >{{ tell('JarCode.read-it-from-picture')
-        }}<input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          :aria-label="tell('JarCode.picture-code')"
-          @change="fromPicture"
-      /></label>
+      /><FileKey
+        look="text"
+        camera
+        :label="tell('JarCode.read-it-from-picture')"
+        :reads="tell('JarCode.picture-code')"
+        accept="image/*"
+        @chosen="fromPicture"
+      />
     </div>
   </form>
 </template>

@@ -2,7 +2,7 @@
 import { weighedText } from '../words/figures.js';
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
-import { fileOf } from '../parts/domEvents';
+import FileKey from '../parts/FileKey.vue';
 import { plainCopy } from '../parts/plainCopy';
 import {
   METRIC,
@@ -73,9 +73,9 @@ async function open(delimiter: Delimiter | null): Promise<void> {
     share.value = null;
   }
 }
-function chosen(event: Event): void {
-  file.value = fileOf(event);
-  if (file.value) void open(null);
+function chosen(sheet: File): void {
+  file.value = sheet;
+  void open(null);
 }
 function putAway(): void {
   worker?.end();
@@ -184,14 +184,12 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
     {{ tell('SpreadsheetPanel.harvests-earlier-years-from-table') }}
   </p>
   <div class="line">
-    <label class="p-button p-component p-button-outlined file-key"
-      >{{ tell('SpreadsheetPanel.choose-sheet')
-      }}<input
-        type="file"
-        accept=".csv,.txt,.tsv,text/csv"
-        :aria-label="tell('SpreadsheetPanel.sheet-to-take-in')"
-        @change="chosen" /></label
-    ><progress
+    <FileKey
+      :label="tell('SpreadsheetPanel.choose-sheet')"
+      :reads="tell('SpreadsheetPanel.sheet-to-take-in')"
+      accept=".csv,.txt,.tsv,text/csv"
+      @chosen="chosen"
+    /><progress
       v-if="share !== null"
       :value="share"
       max="1"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { tell } from '../words/tell.js';
-import { fileOf } from '../parts/domEvents';
+import FileKey from '../parts/FileKey.vue';
 import {
   BadInput,
   saidOf,
@@ -35,10 +35,8 @@ const count = (quantity: InstrumentReading['quantity']): number =>
   inTime.value.filter((r) => r.quantity === quantity).length;
 const usable = computed(() => count('mass') + count('temperature') + count('moisture'));
 const asks = computed(() => streamQuestions(props.drain.readings));
-async function choose(event: Event): Promise<void> {
+async function choose(file: File): Promise<void> {
   found.value = says.value = null;
-  const file = fileOf(event);
-  if (!file) return;
   try {
     found.value = fromSenml(JSON.parse(await file.text()), serverNow().toISOString());
   } catch (error) {
@@ -146,10 +144,12 @@ async function bring(): Promise<void> {
       download
       >{{ tell('ReadingsDialog.take-readings-out-senml') }}</a
     >
-    <label class="file"
-      >{{ tell('ReadingsDialog.bring-readings-in-senml-file') }}
-      <input type="file" accept=".json,application/senml+json" @change="choose"
-    /></label>
+    <FileKey
+      :label="tell('ReadingsDialog.bring-readings-in-senml-file')"
+      :reads="tell('ReadingsDialog.bring-readings-in-senml-file')"
+      accept=".json,application/senml+json"
+      @chosen="choose"
+    />
     <p v-if="says" class="rust" role="alert">
       <b>{{ said(says) }}</b>
     </p>
@@ -174,13 +174,4 @@ async function bring(): Promise<void> {
   </div>
 </template>
 
-<style scoped>
-.file {
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-}
-input {
-  min-height: 48px;
-}
-</style>
+<style scoped></style>

@@ -8,9 +8,12 @@ import { ask } from '../api/client.js';
 import { aboutAgo } from './lastSeen.js';
 import HouseNames from './HouseNames.vue';
 import PairingCode from './PairingCode.vue';
-import TakeOver from './TakeOver.vue';
 import { useHouse, useMe } from './useHouse.js';
 import { useWorldNow } from './useWorldNow.js';
+import { comesLater } from '../parts/comesLater.js';
+
+// It reads what another device wrote by every schema.
+const TakeOver = comesLater(() => import('./TakeOver.vue'));
 
 /** Who is let in besides this machine: the door of the house, a code for one phone, the phones. */
 const { data: me } = useMe();

@@ -1,22 +1,20 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import { readWaitingFile } from '../api/handOver.js';
 import { takeOver } from '../api/outbox.js';
-import { fileOf } from '../parts/domEvents.js';
+import FileKey from '../parts/FileKey.vue';
 import { tell } from '../words/tell.js';
 
 /** Takes in what another device kept and could not give to the house itself. */
 const says = ref('');
 const isRefused = ref(false);
-async function chosen(event: Event): Promise<void> {
-  const file = fileOf(event);
-  if (!file) return;
+async function chosen(file: File): Promise<void> {
   try {
-    const { readWaitingFile } = await import('../api/handOver.js');
     const taken = await takeOver(await readWaitingFile(file));
     says.value = taken ? tell('TakeOver.taken-in', { taken }) : tell('TakeOver.nothing-new');
     isRefused.value = false;
   } catch (error) {
-    says.value = error instanceof Error ? error.message : tell('TakeOver.no-such-file');
+    says.value = error instanceof Error ? error.message : String(error);
     isRefused.value = true;
   }
 }
@@ -25,14 +23,13 @@ async function chosen(event: Event): Promise<void> {
 <template>
   <div class="over">
     <p class="sub">{{ tell('TakeOver.what-it-is-for') }}</p>
-    <label class="p-button p-component p-button-outlined file-key"
-      >{{ tell('TakeOver.take-in')
-      }}<input
-        type="file"
-        accept=".json,application/json"
-        :aria-label="tell('TakeOver.file-to-take-in')"
-        @change="chosen"
-    /></label>
+    <FileKey
+      class="key"
+      :label="tell('TakeOver.take-in')"
+      :reads="tell('TakeOver.file-to-take-in')"
+      accept=".json,application/json"
+      @chosen="chosen"
+    />
     <p v-if="says" :class="{ rust: isRefused }" :role="isRefused ? 'alert' : 'status'">
       <b>{{ says }}</b>
     </p>
@@ -49,7 +46,7 @@ p {
   max-width: 64ch;
   margin: 0 0 10px;
 }
-.file-key {
+.key {
   min-height: 64px;
 }
 </style>

@@ -2,7 +2,7 @@
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
 import { drawPhoto } from '../drawing/photoCanvas';
-import { fileOf } from '../parts/domEvents';
+import FileKey from '../parts/FileKey.vue';
 import { vDrag, within, arrowsOf, type Point, type Pull } from '../drawing/drag';
 import {
   CELL_CLASSES,
@@ -112,9 +112,7 @@ watch(visible, (open) => {
 });
 onUnmounted(stop);
 
-async function take(event: Event): Promise<void> {
-  const chosen = fileOf(event);
-  if (!chosen) return;
+async function take(chosen: File): Promise<void> {
   reset();
   if (chosen.size > LARGEST) {
     refused.value = tell('PhotoReader.this-picture-larger-than-25');
@@ -317,15 +315,15 @@ async function keep(): Promise<void> {
         </div>
       </div>
       <div class="side acts">
-        <label class="file p-button p-component" :class="{ 'p-button-outlined': bitmap }"
-          >{{
+        <FileKey
+          :look="bitmap ? 'outlined' : 'filled'"
+          :label="
             bitmap ? tell('PhotoReader.another-picture') : tell('PhotoReader.choose-or-take-photo')
-          }}<input
-            type="file"
-            accept="image/jpeg,image/png,image/webp"
-            :aria-label="tell('PhotoReader.photo-comb')"
-            @change="take"
-        /></label>
+          "
+          :reads="tell('PhotoReader.photo-comb')"
+          accept="image/jpeg,image/png,image/webp"
+          @chosen="take"
+        />
         <p v-if="refused" class="rust" role="alert">{{ refused }}</p>
         <template v-if="bitmap && !reading">
           <p><b>1.</b> {{ tell('PhotoReader.drag-four-corners-onto-combs') }}</p>
@@ -437,18 +435,6 @@ canvas {
   background: rgb(251 252 249 / 55%);
   touch-action: none;
   cursor: move;
-}
-.file {
-  justify-content: center;
-  cursor: pointer;
-  position: relative;
-}
-.file input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-  width: 100%;
 }
 .kinds {
   display: flex;

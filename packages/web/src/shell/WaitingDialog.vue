@@ -7,6 +7,7 @@ import DialogFrame from '../parts/DialogFrame.vue';
 import { tell } from '../words/tell.js';
 import WhichStands from './WhichStands.vue';
 import { clockText } from './times.js';
+import { useUi } from './ui.js';
 
 /**
  * What was written on this device and is not in the house: it can be read, sent now, or taken back
@@ -29,9 +30,10 @@ watch(
 const at = ({ entry }: OutboxEntry): string => clockText(entry.occurredAt, props.zone, props.now);
 /** All that is not in the house, as a file that another device can take in. */
 async function save(): Promise<void> {
-  const { waitingFile } = await import('../api/handOver.js');
+  const by = await import('../api/handOver.js').catch(() => null);
+  if (!by) return useUi().say(tell('App.screen-not-here-yet'));
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(await waitingFile(notInHouse.value));
+  link.href = URL.createObjectURL(await by.waitingFile(notInHouse.value));
   link.download = 'furrow-waiting.json';
   link.click();
   URL.revokeObjectURL(link.href);

@@ -136,7 +136,6 @@ const { write, open, openAlready, plug, owedNow, ACTS } = useFrameActs({
   go,
 });
 const act = computed(() => ACTS[step.value.act]);
-useNextKey(() => !panel.value && !busy.value && act.value?.run());
 const allClosed = computed(() => frames.value.every((f) => f.run.closed || !f.run.openedAt));
 const anyClosed = computed(() => frames.value.some((f) => f.run.closed));
 const shut = computed(() => frames.value.filter((f) => !f.run.openedAt));
@@ -146,6 +145,13 @@ const doneLabel = computed(() =>
     ? tell('FramesPanel.stop-here-frames-stay-shut', { shut: shut.value.length })
     : tell('FramesPanel.all-frames-closed'),
 );
+/** What the one large key does. */
+function goOn(): void {
+  if (panel.value || busy.value) return;
+  if (allClosed.value && anyClosed.value) emit('finished');
+  else void act.value?.run();
+}
+useNextKey(goOn);
 const minutes = (iso: string | null): string =>
   iso ? `${Math.max(0, Math.round((now.value.getTime() - Date.parse(iso)) / 60_000))} min` : '';
 function closedText(f: (typeof frames.value)[number]): string {
