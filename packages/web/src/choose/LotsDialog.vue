@@ -65,18 +65,6 @@ const WORDS: [keyof KeepApart, string][] = [
   flex-direction: column;
   gap: 10px;
 }
-.tick {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-  cursor: pointer;
-}
-.tick input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--field);
-}
 .lot {
   display: flex;
   gap: 12px;

@@ -157,15 +157,6 @@ const inAWeek = (): string =>
 }
 .tick {
   display: inline-flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 40px;
-  cursor: pointer;
-}
-.tick input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--field);
 }
 .field label {
   font-size: 15px;

@@ -329,12 +329,6 @@ async function cracked(): Promise<void> {
   margin: 10px 0;
   font-size: 18px;
 }
-.caution,
-.acts :deep(.caution) {
-  border-left: 5px solid var(--rust);
-  padding: 4px 12px;
-  font-weight: 600;
-}
 .acts :deep(.main) {
   min-height: 96px !important;
   font: 600 25px var(--display) !important;

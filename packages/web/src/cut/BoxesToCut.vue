@@ -115,12 +115,6 @@ const worthText = (box: CombBox): string => {
 <style scoped src="./tools.css" />
 
 <style scoped>
-.tick {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 48px;
-}
 .tick small {
   display: block;
 }

@@ -533,17 +533,6 @@ const whenReady = (k: Keeping): string =>
   min-height: 64px;
   align-self: start;
 }
-.tick {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 48px;
-}
-.tick input {
-  width: 24px;
-  height: 24px;
-  accent-color: var(--field);
-}
 .orders :deep(.p-togglebutton) {
   flex: 1;
   min-height: 64px;

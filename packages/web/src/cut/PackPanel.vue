@@ -453,18 +453,6 @@ async function byHand(): Promise<void> {
   font: 600 22px var(--display) !important;
   width: 100%;
 }
-.tick {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 48px;
-}
-.tick input {
-  width: 24px;
-  height: 24px;
-  accent-color: var(--field);
-  flex: none;
-}
 section {
   display: flex;
   flex-direction: column;

@@ -173,5 +173,3 @@ async function bring(): Promise<void> {
     /></template>
   </div>
 </template>
-
-<style scoped></style>

@@ -459,22 +459,6 @@ const measuring = ref(false);
 .pair select {
   min-width: 150px;
 }
-.tick {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 48px;
-}
-.tick input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--field);
-}
-.caution {
-  border-left: 5px solid var(--rust);
-  padding: 4px 12px;
-  font-weight: 600;
-}
 .main {
   min-height: 88px !important;
   font: 600 25px var(--display) !important;

@@ -387,18 +387,6 @@ async function pour(): Promise<void> {
   min-height: 88px !important;
   font: 600 25px/1.15 var(--display) !important;
 }
-.tick {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 48px;
-}
-.tick input {
-  width: 22px;
-  height: 22px;
-  flex: none;
-  accent-color: var(--field);
-}
 @media (max-width: 700px) {
   .shelf li {
     grid-template-columns: 1fr;

@@ -112,15 +112,4 @@ async function misprint(): Promise<void> {
 .spool small {
   display: block;
 }
-.tick {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 48px;
-}
-.tick input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--field);
-}
 </style>

@@ -236,11 +236,6 @@ const forget = (id: string, name: string): unknown =>
   align-items: flex-end;
   flex-wrap: wrap;
 }
-.caution {
-  border-left: 5px solid var(--rust);
-  padding: 4px 12px;
-  font-weight: 600;
-}
 ul {
   margin: 0;
   padding-left: 18px;

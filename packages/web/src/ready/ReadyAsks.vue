@@ -146,13 +146,5 @@ p {
 }
 .tick {
   display: inline-flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 48px;
-}
-.tick input {
-  width: 24px;
-  height: 24px;
-  accent-color: var(--field);
 }
 </style>

@@ -255,14 +255,6 @@ async function keepWeather(): Promise<void> {
 }
 .tick {
   display: inline-flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-.tick input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--field);
 }
 .months {
   display: grid;

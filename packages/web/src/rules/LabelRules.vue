@@ -174,17 +174,6 @@ const waxWays = named(SCHOOLS.waxWay);
   flex: 1;
 }
 .switch,
-.tick {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 48px;
-}
-.tick input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--field);
-}
 .facts {
   border: 0;
   padding: 0;

@@ -116,11 +116,6 @@ const write = (): unknown =>
 .text {
   font-size: 20px;
 }
-.caution {
-  border-left: 5px solid var(--rust);
-  padding: 4px 12px;
-  font-weight: 600;
-}
 summary {
   min-height: 64px;
   display: flex;

@@ -99,10 +99,7 @@ const comeBack = computed(() => {
   max-width: 640px;
 }
 .caution {
-  border-left: 5px solid var(--rust);
-  padding: 4px 12px;
   font-size: 18px;
-  font-weight: 600;
   margin: 10px 0;
   max-width: 640px;
 }

@@ -211,10 +211,7 @@ const missing = computed(() => {
   font-size: 31px;
 }
 .caution {
-  border-left: 5px solid var(--rust);
-  padding: 4px 12px;
   font-size: 18px;
-  font-weight: 600;
 }
 .later {
   min-height: 80px;

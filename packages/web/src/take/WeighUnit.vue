@@ -460,10 +460,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
   font-size: 20px;
 }
 .caution {
-  border-left: 5px solid var(--rust);
-  padding: 4px 12px;
   font-size: 18px;
-  font-weight: 600;
 }
 .net {
   font-size: 31px;
