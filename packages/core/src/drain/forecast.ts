@@ -6,7 +6,6 @@ import {
   type Course,
   coursesOf,
   finalOnCourse,
-  outOnCourse,
   rangeOfValues,
   type RunModel,
   type RunObservation,
@@ -188,21 +187,16 @@ export function runCourses(input: DrainForecastInput): RunCourses {
     null,
   );
   const mostKg = Math.max(input.combHoneyKg.high, last?.kg ?? 0);
-  const known = new Map<Course, number>();
-  const atEnd = (course: Course, hours: number): number => {
-    let kg = known.get(course);
-    if (kg === undefined) known.set(course, (kg = outOnCourse(course, hours)));
-    return kg;
-  };
+  const atLast = new Map(courses.map((course) => [course, last ? course.outKg(last.hours) : 0]));
   return {
     courses,
     out: (course, hours) => {
       // What has been weighed out is out: from there on the course goes on from the scale, never
       // down.
-      if (!last || hours < last.hours) return Math.min(mostKg, outOnCourse(course, hours));
+      if (!last || hours < last.hours) return Math.min(mostKg, course.outKg(hours));
       const { pace, left, offBy } = course;
       const since = hours - last.hours;
-      const more = outOnCourse(course, last.hours + since * pace) - atEnd(course, last.hours);
+      const more = course.outKg(last.hours + since * pace) - atLast.get(course)!;
       const off = offBy * sdKg * OFF_SHARE * Math.min(1, since / 0.5);
       return between(0, mostKg, last.kg + off + left * Math.max(0, more));
     },

@@ -2,6 +2,7 @@ import { between } from '../units/between.js';
 import jStat from 'jstat';
 import type { Range } from '../units/format.js';
 import { evenly } from '../units/seeded.js';
+import { shareLetOut } from './letOut.js';
 import type { RunClock, Scenario } from './scenarios.js';
 
 /**
@@ -31,13 +32,18 @@ export interface RunModel {
   /** Ways the bench and the bed may behave, equally likely before anything was weighed. */
   scenarios: readonly Scenario[];
 }
-/** One course the run may take. */
-export interface Course {
+/** What a course is made of: honey that could come, how fast, by which clock. */
+export interface CourseParts {
   scale: number;
   tau: number;
   power: number;
   beds: readonly Bed[];
   clock: RunClock;
+}
+/** One course the run may take. */
+export interface Course extends CourseParts {
+  /** Kilograms out at an hour of the run, by the model alone. */
+  outKg: (hours: number) => number;
   /**
    * Chance of what comes after the last weighing: pace of the bench against what was typed, what
    * the last weight was off by, what is left against the model.
@@ -62,22 +68,27 @@ const INDEPENDENT_OBSERVATIONS = 8;
 const PACE_SD = 0.04;
 const LEFT_SD = 0.03;
 
-/** Kilograms out at an hour of the run on one course. */
-export function outOnCourse(
-  { scale, tau, power, beds, clock }: Pick<Course, 'scale' | 'tau' | 'power' | 'beds' | 'clock'>,
-  hours: number,
-): number {
-  const s = clock(hours);
-  let share = 0;
-  for (const bed of beds) {
-    const since = s - clock(bed.hours);
-    if (since > 0) share -= bed.share * Math.expm1(-Math.pow(since / (tau * bed.tauPart), power));
-  }
-  return scale * share;
+/**
+ * Kilograms out by the hour of the run on one course: each bed lets out its share by
+ * 1 − e^(−(s ÷ tau)^power), s being viscous hours since it began. What all hours have in common is
+ * worked out once, for a forecast asks thousands of them.
+ */
+export function outBy({ scale, tau, power, beds, clock }: CourseParts): (hours: number) => number {
+  const begun = beds.map((bed) => clock(bed.hours));
+  const lnTaus = beds.map((bed) => Math.log(tau * bed.tauPart));
+  return (hours) => {
+    const s = clock(hours);
+    let share = 0;
+    for (let i = 0; i < beds.length; i++) {
+      const since = s - begun[i];
+      if (since > 0) share += beds[i].share * shareLetOut(power * (Math.log(since) - lnTaus[i]));
+    }
+    return scale * share;
+  };
 }
 
 /** What would come on a course if one waited for ever. */
-export const finalOnCourse = (course: Pick<Course, 'scale' | 'beds'>): number =>
+export const finalOnCourse = (course: Pick<CourseParts, 'scale' | 'beds'>): number =>
   course.scale * course.beds.reduce((sum, bed) => sum + bed.share, 0);
 
 /** Many weighings close together say no more than a few: they share their scale and its drift. */
@@ -109,33 +120,24 @@ interface Component {
 }
 
 /**
- * Viscous hours since each bed began, for every observation: they do not depend on tau, so they are
- * worked out once.
+ * Natural logarithm of the viscous hours since each bed began, observation by observation, minus
+ * infinity before: what does not depend on tau is worked out once.
  */
-const sinceBeds = (
+function lnAgesOfBeds(
   scenario: Scenario,
   beds: readonly Bed[],
   observations: readonly RunObservation[],
-): number[][] => {
+): Float64Array {
   const begun = beds.map((bed) => scenario.clock(bed.hours));
-  return observations.map(({ hours }) => {
+  const lnAges = new Float64Array(observations.length * beds.length).fill(-Infinity);
+  observations.forEach(({ hours }, row) => {
     const s = scenario.clock(hours);
-    return begun.map((start) => Math.max(0, s - start));
+    beds.forEach(({ tauPart }, i) => {
+      const since = (s - begun[i]) / tauPart;
+      if (since > 0) lnAges[row * beds.length + i] = Math.log(since);
+    });
   });
-};
-
-/** Share out at an observation, by a tau and a power. */
-function shareOut(
-  since: readonly number[],
-  beds: readonly Bed[],
-  tau: number,
-  power: number,
-): number {
-  let share = 0;
-  for (let i = 0; i < beds.length; i++)
-    if (since[i] > 0)
-      share -= beds[i].share * Math.expm1(-Math.pow(since[i] / (tau * beds[i].tauPart), power));
-  return share;
+  return lnAges;
 }
 
 /**
@@ -150,33 +152,45 @@ function componentsIn(
 ): Component[] {
   const { scale, lnTau } = model;
   const beds = model.beds(scenario.freed);
-  const since = sinceBeds(scenario, beds, observations);
+  const shares = Float64Array.from(beds, (bed) => bed.share);
+  const lnAges = lnAgesOfBeds(scenario, beds, observations);
+  const priorPrecision = 1 / scale.sd ** 2;
+  const squares = observations.reduce(
+    (sum, { kg, sdKg }) => sum + (kg / sdKg) ** 2,
+    scale.mean ** 2 * priorPrecision,
+  );
   return lnTaus.map((ln) => {
     const z = (ln - lnTau.mean) / lnTau.sd;
-    const tau = Math.exp(ln);
-    let precision = 1 / scale.sd ** 2;
-    let weighted = scale.mean / scale.sd ** 2;
-    let squares = scale.mean ** 2 / scale.sd ** 2;
-    observations.forEach(({ kg, sdKg }, i) => {
-      const b = shareOut(since[i], beds, tau, scenario.power);
-      precision += (b / sdKg) ** 2;
-      weighted += (b * kg) / sdKg ** 2;
-      squares += (kg / sdKg) ** 2;
-    });
+    let precision = priorPrecision;
+    let weighted = scale.mean * priorPrecision;
+    for (let row = 0, at = 0; row < observations.length; row++) {
+      const { kg, sdKg } = observations[row];
+      let shareOut = 0;
+      for (let i = 0; i < shares.length; i++, at++)
+        shareOut += shares[i] * shareLetOut(scenario.power * (lnAges[at] - ln));
+      const known = shareOut / (sdKg * sdKg);
+      precision += shareOut * known;
+      weighted += kg * known;
+    }
     const mean = weighted / precision;
     const logWeight =
       (-(TAIL + 1) / 2) * Math.log1p((z * z) / TAIL) -
       (squares - mean * mean * precision) / 2 -
-      Math.log(precision * scale.sd ** 2) / 2;
-    return { tau, scenario, beds, mean, sd: Math.sqrt(1 / precision), logWeight };
+      Math.log(precision / priorPrecision) / 2;
+    return { tau: Math.exp(ln), scenario, beds, mean, sd: Math.sqrt(1 / precision), logWeight };
   });
 }
 
 const spread = (from: number, to: number, count: number): number[] =>
   Array.from({ length: count }, (_, i) => from + ((to - from) * i) / (count - 1));
 
-/** A standard normal number for each course and purpose. */
-const chance = (i: number, base: number): number => jStat.normal.inv(evenly(i, base), 0, 1);
+/** Standard normal numbers by purpose and course: always the same, so each is worked out once. */
+const chances = new Map<number, number[]>();
+function chance(i: number, base: number): number {
+  const known = chances.get(base) ?? [];
+  chances.set(base, known);
+  return (known[i] ??= jStat.normal.inv(evenly(i, base), 0, 1));
+}
 
 /** Log weights below the best that are not followed any further. */
 const UNLIKELY = 12;
@@ -193,17 +207,16 @@ function likelyComponents(model: RunModel, observations: readonly RunObservation
   const wide = model.scenarios.map((s) => componentsIn(model, s, observations, wideTaus));
   const best = Math.max(...wide.flat().map((c) => c.logWeight));
   const step = (10 * sd) / (WIDE_TAUS - 1);
-  const fine = wide.flatMap((components) => {
-    const likely = components.filter((c) => c.logWeight > best - UNLIKELY);
+  const fine = wide.flatMap((coarse) => {
+    const likely = coarse.filter((c) => c.logWeight > best - UNLIKELY);
     if (!likely.length) return [];
     const taus = likely.map((c) => Math.log(c.tau));
     const fineTaus = spread(Math.min(...taus) - step, Math.max(...taus) + step, FINE_TAUS);
     const width = fineTaus[1] - fineTaus[0];
     // A wider look at one scenario has sparser points: each stands for its width.
-    return componentsIn(model, likely[0].scenario, observations, fineTaus).map((c) => ({
-      ...c,
-      logWeight: c.logWeight + Math.log(width),
-    }));
+    const components = componentsIn(model, likely[0].scenario, observations, fineTaus);
+    for (const c of components) c.logWeight += Math.log(width);
+    return components;
   });
   const top = Math.max(...fine.map((c) => c.logWeight));
   return fine.filter((c) => c.logWeight > top - UNLIKELY);
@@ -235,12 +248,16 @@ export function coursesOf(
     const wanted = ((i + 0.5) / count) * total;
     while (sum < wanted && at < kept.length - 1) sum += weights[++at];
     const { tau, scenario, beds, mean: kg, sd: kgSd } = kept[at];
-    courses.push({
+    const parts = {
       scale: Math.max(0, kg + kgSd * chance(i, 2)),
       tau,
       power: scenario.power,
       clock: scenario.clock,
       beds,
+    };
+    courses.push({
+      ...parts,
+      outKg: outBy(parts),
       pace: Math.exp(PACE_SD * chance(i, 3)),
       offBy: chance(i, 5),
       left: Math.max(0.3, 1 + LEFT_SD * chance(i, 7)),
@@ -251,7 +268,7 @@ export function coursesOf(
 
 /** The 90 % range of equally likely values; `share` of them beyond each end. */
 export function rangeOfValues(values: readonly number[], beyond = 0.05): Range {
-  const sorted = [...values].sort((a, b) => a - b);
+  const sorted = Float64Array.from(values).sort();
   const at = (p: number): number =>
     sorted[between(0, sorted.length - 1, Math.round(p * (sorted.length - 1)))];
   return { low: at(beyond), mid: at(0.5), high: at(1 - beyond) };

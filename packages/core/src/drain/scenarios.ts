@@ -69,6 +69,12 @@ function stratified(count: number, seed: number): number[] {
   return places;
 }
 
+/**
+ * Places of every scenario within each thing that is not known: a Latin square, the same for every
+ * run, so it is drawn once.
+ */
+const LATIN_SQUARE = Array.from({ length: 8 }, (_, i) => stratified(COUNT, 101 + i));
+
 /** Hours at which clocks are kept: between two of them time runs evenly. */
 const KNOTS: readonly number[] = [
   ...Array.from({ length: FINE.untilHours / FINE.stepHours }, (_, i) => i * FINE.stepHours),
@@ -78,6 +84,21 @@ const KNOTS: readonly number[] = [
   ),
 ];
 const FINE_KNOTS = FINE.untilHours / FINE.stepHours;
+/**
+ * Moments of the day at which a bench may have a warmth of its own: middles between two fine knots
+ * of one day, then between two coarse ones. Every day has the same.
+ */
+const MOMENTS_OF_DAY = [FINE.stepHours, COARSE_STEP_HOURS].flatMap((step) =>
+  Array.from({ length: 24 / step }, (_, i) => (i + 0.5) * step),
+);
+/** Which of them lies before each knot. */
+const MOMENT_BEFORE = KNOTS.map((to, k) => {
+  const before = KNOTS[k - 1] ?? to;
+  const hourOfDay = ((before + to) / 2) % 24;
+  return to <= FINE.untilHours
+    ? Math.floor(hourOfDay / FINE.stepHours)
+    : 24 / FINE.stepHours + Math.floor(hourOfDay / COARSE_STEP_HOURS);
+});
 function knotBefore(hours: number): number {
   const i =
     hours < FINE.untilHours
@@ -110,10 +131,7 @@ export function scenariosOf(
   moisturePercent: number,
   unknowns: Unknowns = BENCH_UNKNOWNS,
 ): Scenario[] {
-  const [powers, freeds, lags, swings, phases, slows, slowFroms, slowTos] = Array.from(
-    { length: 8 },
-    (_, i) => stratified(COUNT, 101 + i),
-  );
+  const [powers, freeds, lags, swings, phases, slows, slowFroms, slowTos] = LATIN_SQUARE;
   const perDegree = flowPerDegree(steps, moisturePercent);
   const plain = KNOTS.map((hours) => time.at(hours));
   return Array.from({ length: COUNT }, (_, i) => {
@@ -121,6 +139,9 @@ export function scenariosOf(
     // Most benches swing by most of it: a steady one is the exception.
     const swingC = Math.sqrt(swings[i]) * unknowns.swingC;
     const phase = phases[i] * 2 * Math.PI;
+    const warmths = MOMENTS_OF_DAY.map((hour) =>
+      Math.exp(perDegree * swingC * Math.sin((hour / 24) * 2 * Math.PI + phase)),
+    );
     const { earliest, latest } = SLOWS_FROM_HOURS;
     const slowFrom =
       slows[i] < unknowns.slowsChance ? earliest * (latest / earliest) ** slowFroms[i] : Infinity;
@@ -128,16 +149,11 @@ export function scenariosOf(
     const passed = new Float64Array(KNOTS.length);
     for (let k = 1; k < KNOTS.length; k++) {
       const [from, to] = [KNOTS[k - 1], KNOTS[k]];
-      const middle = (from + to) / 2;
-      const swing = swingC * Math.sin((middle / 24) * 2 * Math.PI + phase);
-      const started = partAfter(from, to, lag);
-      const slowed = slowFrom === Infinity ? 0 : partAfter(from, to, slowFrom);
+      const warmth = warmths[MOMENT_BEFORE[k]];
+      const started = from >= lag ? 1 : partAfter(from, to, lag);
+      const slowed = to <= slowFrom ? 0 : partAfter(from, to, slowFrom);
       passed[k] =
-        passed[k - 1] +
-        (plain[k] - plain[k - 1]) *
-          Math.exp(perDegree * swing) *
-          started *
-          (1 - slowed * (1 - slowTo));
+        passed[k - 1] + (plain[k] - plain[k - 1]) * warmth * started * (1 - slowed * (1 - slowTo));
     }
     return {
       power: along(POWER_AT, powers[i]),

@@ -1,7 +1,6 @@
 import {
   coursesOf,
   FRAME_PRIOR,
-  outOnCourse,
   rangeOfValues,
   scenariosOf,
   type Unknowns,
@@ -95,10 +94,10 @@ function frameCourses(run: FrameRun, given: FrameGiven): OutAt[] {
   );
   const known = run.weighedAt ? { h: hours(run.weighedAt), kg: run.outG / 1000 } : null;
   return courses.map((course) => {
-    const atKnown = known ? outOnCourse(course, known.h) : 0;
+    const atKnown = known ? course.outKg(known.h) : 0;
     return (atMs) => {
       const h = Math.max(0, (atMs - startMs) / HOUR);
-      const kg = outOnCourse(course, h);
+      const kg = course.outKg(h);
       return known && h >= known.h ? known.kg + Math.max(0, kg - atKnown) : kg;
     };
   });

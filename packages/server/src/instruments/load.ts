@@ -4,7 +4,7 @@ import {
   frameHoney,
   frameRun,
   frameVessels,
-  outOnCourse,
+  outBy,
   temperatureSteps,
   viscousTime,
   weighsOut,
@@ -61,8 +61,7 @@ export async function drainLoadG(
   const outG =
     drain.crushedG *
     0.95 *
-    outOnCourse(
-      { scale: 1, tau: TAU_HOURS, power: POWER, beds, clock: time.at },
+    outBy({ scale: 1, tau: TAU_HOURS, power: POWER, beds, clock: time.at })(
       Math.max(0, hours(now.toISOString())),
     );
   if (of === 'upper')
