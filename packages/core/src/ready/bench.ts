@@ -1,7 +1,8 @@
-import { DateTime } from 'luxon';
+import type { DateTime } from 'luxon';
 import { BENCH_DAY, nineTenthsAt, settlingHours } from '../drain/index.js';
 import { flowFactor } from '../honey/viscosity.js';
 import type { CrushMethod } from '../records/vocabulary/bench.js';
+import { rememberedZone } from '../units/rememberedZone.js';
 
 /** The kitchen by day and by night, °C, in its own zone. */
 export interface BenchClimate {
@@ -13,7 +14,7 @@ const STEP_HOURS = 0.25;
 const LONGEST_HOURS = 24 * 30;
 
 export const benchTemperatureC = (climate: BenchClimate, at: DateTime): number => {
-  const hour = at.setZone(climate.zone).hour;
+  const hour = at.setZone(rememberedZone(climate.zone)).hour;
   return hour >= BENCH_DAY.from && hour < BENCH_DAY.to ? climate.dayC : climate.nightC;
 };
 
@@ -25,7 +26,7 @@ function hoursUntilDone(
 ): number {
   // Only two temperatures ever occur, and only the clock at the bench decides between them.
   const [byDay, byNight] = [perHour(climate.dayC), perHour(climate.nightC)];
-  const local = start.setZone(climate.zone);
+  const local = start.setZone(rememberedZone(climate.zone));
   const begins = local.hour + local.minute / 60;
   let done = 0;
   for (let h = 0; h < LONGEST_HOURS; h += STEP_HOURS) {

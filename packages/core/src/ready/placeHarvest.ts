@@ -1,6 +1,7 @@
 import { asWritten, type Say } from '../say/say.js';
 import { readySay } from './says.js';
 import { instantOf } from '../units/dates.js';
+import { rememberedZone } from '../units/rememberedZone.js';
 import { DateTime } from 'luxon';
 import type { HouseRules } from '../records/houseRules.js';
 import type { VesselRole } from '../records/index.js';
@@ -18,6 +19,10 @@ import {
   type StepConflict,
 } from './timetable.js';
 import { harvestTasks } from './tasks.js';
+
+/** A moment by the clock of its place. */
+const inZone = (ms: number, zone: string): DateTime =>
+  DateTime.fromMillis(ms, { zone: rememberedZone(zone) });
 
 const CLASHES = {
   people: readySay('ready.placeHarvest.not-enough-hands'),
@@ -46,7 +51,7 @@ export function placeHarvest(
     const from = notBeforeOf(task, running?.from ?? null);
     const movedTo = movedInstant(task);
     const at = movedTo ?? earliest(task, from);
-    const minutes = task.minutes(DateTime.fromMillis(at, { zone: h.climate.zone }));
+    const minutes = task.minutes(inZone(at, h.climate.zone));
     const to = at + Math.round(minutes) * MINUTE;
     // A stir that would come after the drain is over is left out.
     if (running && task.id.startsWith('stir') && at >= running.to && movedTo === null) continue;
@@ -56,7 +61,7 @@ export function placeHarvest(
       ...(vessels ? shortness(vessels) : []),
     ];
     reserve(task, at, to, vessels);
-    const iso = (ms: number): string => instantOf(DateTime.fromMillis(ms, { zone }));
+    const iso = (ms: number): string => instantOf(inZone(ms, zone));
     const { id, title, note, where, handsOnMinutes, people } = task;
     placed.set(id, {
       from: at,
@@ -102,7 +107,7 @@ export function placeHarvest(
   /** Where the person put a step; null where nobody moved it. */
   function movedInstant(task: PlanTask): number | null {
     const said = h.moves[task.id];
-    const moved = said ? DateTime.fromISO(said, { zone: zoneOf(task) }) : null;
+    const moved = said ? DateTime.fromISO(said, { zone: rememberedZone(zoneOf(task)) }) : null;
     return moved?.isValid ? moved.toMillis() : null;
   }
   /** A first smoke that was planned earlier than now. */
@@ -162,7 +167,7 @@ export function placeHarvest(
     const zone = task.where === 'hive' ? h.siteZone : h.climate.zone;
     let at = notBefore;
     for (let tries = 0; tries < 500; tries++) {
-      const begins = DateTime.fromMillis(at, { zone });
+      const begins = inZone(at, zone);
       // A wait that needs neither hands nor freezer clashes with nothing: how long it lasts does
       // not matter here.
       const minutes = task.people > 0 || task.freezerL ? task.minutes(begins) : 0;
@@ -199,7 +204,7 @@ export function placeHarvest(
       benchTemperatureC(h.climate, begins) >= task.warmthC
     )
       return begins.toMillis();
-    const day = begins.setZone(h.climate.zone);
+    const day = begins.setZone(rememberedZone(h.climate.zone));
     return (day.hour < 8 ? day : day.plus({ days: 1 }))
       .set({ hour: 8, minute: 0, second: 0, millisecond: 0 })
       .toMillis();
@@ -287,13 +292,12 @@ export function placeHarvest(
     zone: string,
   ): StepConflict[] {
     const out: StepConflict[] = [];
-    const minute =
-      DateTime.fromMillis(at, { zone }).hour * 60 + DateTime.fromMillis(at, { zone }).minute;
+    const minute = inZone(at, zone).hour * 60 + inZone(at, zone).minute;
     if (at < from - MINUTE)
       out.push({
         rule: 'order',
         sentence: readySay('ready.placeHarvest.before-it-can-be-what', {
-          from: { instant: instantOf(DateTime.fromMillis(from, { zone })), zone },
+          from: { instant: instantOf(inZone(from, zone)), zone },
         }),
       });
     if (
@@ -309,15 +313,12 @@ export function placeHarvest(
           quietFrom: rules.quietFrom,
         }),
       });
-    if (
-      task.warmthC !== undefined &&
-      benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })) < task.warmthC
-    )
+    if (task.warmthC !== undefined && benchTemperatureC(h.climate, inZone(at, zone)) < task.warmthC)
       out.push({
         rule: 'warmth',
         sentence: readySay('ready.placeHarvest.cold-at-bench', {
           temperature: {
-            temperatureC: benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })),
+            temperatureC: benchTemperatureC(h.climate, inZone(at, zone)),
           },
           warmth: { temperatureC: task.warmthC },
         }),

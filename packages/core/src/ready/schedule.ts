@@ -1,4 +1,5 @@
 import { DateTime } from 'luxon';
+import { rememberedZone } from '../units/rememberedZone.js';
 import { plannedStart } from './plannedStart.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { HarvestToPlan } from './planTask.js';
@@ -98,7 +99,7 @@ function inOrder(
  */
 function startOf(h: HarvestToPlan, nowIso: string | null): Started['start'] {
   const planned = plannedStart(h.startLocal, h.siteZone);
-  const now = nowIso ? DateTime.fromISO(nowIso, { zone: h.siteZone }) : null;
+  const now = nowIso ? DateTime.fromISO(nowIso, { zone: rememberedZone(h.siteZone) }) : null;
   // An hour of grace: nobody lights the smoker to the minute.
   const nowMs = now?.toMillis() ?? 0;
   if (!now || now.diff(planned, 'minutes').minutes < 60)
