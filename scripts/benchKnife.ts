@@ -6,7 +6,13 @@
  */
 import { solver } from '../packages/core/fixtures/chooser.js';
 import { seeded } from '../packages/core/fixtures/random.js';
-import { batchPlan, cutPlan, knifeCuts, type CutPlanInput } from '../packages/core/src/index.js';
+import {
+  batchPlan,
+  cutPlan,
+  knifeCuts,
+  quickCutPlan,
+  type CutPlanInput,
+} from '../packages/core/src/index.js';
 import { cutQuestion, type CutQuestion } from '../packages/core/src/cut/cutPlan.js';
 import type { LpSolver } from '../packages/core/src/records/vocabulary/solver.js';
 
@@ -166,6 +172,35 @@ function benchBatch(limits: readonly (number | undefined)[]): void {
   console.log(`${name.padEnd(34)} ${inMs(ms(from))} (promised 5000), ${value}${proof}`);
 }
 
+/** Large combs, a dozen flaws, every kind limited: what is shown at once, and the best. */
+const LARGE = [
+  { widthMm: 480, heightMm: 250 },
+  { widthMm: 600, heightMm: 300 },
+];
+function benchLarge(comb: { widthMm: number; heightMm: number }): void {
+  const { between } = seeded(7);
+  const input: CutPlanInput = {
+    comb,
+    kerfMm: 2,
+    pieces: KINDS.map((kind, i) => ({ ...kind, limit: [3, 4, 50][i] })),
+    defects: Array.from({ length: 12 }, () => ({
+      xMm: between(0, comb.widthMm),
+      yMm: between(0, comb.heightMm),
+      widthMm: between(5, 30),
+      heightMm: between(4, 16),
+      kind: 'open',
+    })),
+  };
+  let from = performance.now();
+  const quick = quickCutPlan(input);
+  const atOnce = `${quick.value} in ${inMs(ms(from))}`;
+  from = performance.now();
+  const { value, bound, provenOptimal } = cutPlan(input);
+  const proof = provenOptimal ? 'proven' : `of at most ${bound}`;
+  const name = `${comb.widthMm} x ${comb.heightMm} mm, all limited`;
+  console.log(`${name.padEnd(34)} ${atOnce}, then ${value}, ${proof} in ${inMs(ms(from))}`);
+}
+
 export async function benchKnife(): Promise<void> {
   const solve = await solver();
   const all: Compared[] = [];
@@ -184,5 +219,6 @@ export async function benchKnife(): Promise<void> {
   console.log(`beside HiGHS: ${ratio.toFixed(0)} times faster in the median (wanted 50)`);
   console.log(`  ended at ${PATIENCE_S} s and so longer: ${count((c) => !c.isFinished)}`);
   console.log(`  answers that a knife frees and are worth more: ${count((c) => c.isWorse)}`);
+  for (const comb of LARGE) benchLarge(comb);
   for (const limits of STOCKS) benchBatch(limits);
 }

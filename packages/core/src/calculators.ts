@@ -331,6 +331,7 @@ const calculators: Calculator[] = [
         z.strictObject({ x1Mm: z.number(), y1Mm: z.number(), x2Mm: z.number(), y2Mm: z.number() }),
       ),
       leftoverCm2: z.number(),
+      bound: z.number().optional(),
     }),
     run: cutPlan,
   }),

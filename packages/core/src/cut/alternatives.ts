@@ -1,10 +1,12 @@
 import { firstOf } from '../units/known.js';
 import { seededRandom } from '../units/seeded.js';
-import { cutPlan, type CutPlan, type CutPlanInput } from './cutPlan.js';
+import { cutPlan, cutPlanWithin, type CutPlan, type CutPlanInput } from './cutPlan.js';
 
 /** A plan worth less than this of the best is no good plan to flip to. */
 const GOOD_SHARE = 0.6;
 const MOST = 4;
+/** Only the best plan is looked for on every place of a large comb: the others are for choice. */
+const STEPS_OF_OTHERS = 60_000_000;
 
 /** How many of each kind a plan has: two plans with the same are one to the person. */
 const mix = (plan: CutPlan): string =>
@@ -33,7 +35,10 @@ export function cutPlans(input: CutPlanInput, stop: () => boolean = () => false)
   const plans = [cutPlan(input)];
   const add = (pieces: CutPlanInput['pieces']): void => {
     if (stop() || !pieces.length) return;
-    const found = cutPlan({ ...input, pieces });
+    const { bound: _ofOtherPrices, ...found } = cutPlanWithin(
+      { ...input, pieces },
+      STEPS_OF_OTHERS,
+    );
     const plan = { ...found, value: worth(input, found), provenOptimal: false };
     if (
       plan.placements.length &&

@@ -13,6 +13,7 @@ import {
 } from './guillotine.js';
 import { knifeCuts } from './knifeCuts.js';
 import type { Cut } from '../records/vocabulary/flaws.js';
+import { areaBound } from './areaBound.js';
 import { limitedPlan } from './limitedPlan.js';
 import { cutDown } from './limitPrices.js';
 
@@ -50,11 +51,15 @@ export interface CutPlan {
   provenOptimal: boolean;
   cuts: Cut[];
   leftoverCm2: number;
+  /** No plan of this comb within the limits can be worth more than this. */
+  bound?: number;
 }
 
 export const STEP_MM = 5;
-/** Above so many steps a solution, limits are priced on a coarser choice of places. */
-export const MANY_STEPS = 60_000_000;
+/** Steps of a plan that is found while a finger is lifted, on few places of the lattice. */
+const QUICK_STEPS = 20_000_000;
+/** A table of more steps than this takes a good part of a second. */
+const LARGE_STEPS = 60_000_000;
 /** More places than this along one side are no lattice for a comb. */
 const MOST_STEPS = 20_000;
 
@@ -167,16 +172,51 @@ export function planOf(
  * cutPlan({ comb, kerfMm: 0, pieces, defects: [hole] }).value; // 16
  */
 export function cutPlan(input: CutPlanInput): CutPlan {
-  const { grid, nets, limits } = cutQuestion(input);
-  if (!grid.lays.length) return planOf(input, [], true);
-  const table = solveGrid(grid, nets);
-  const free = readPlan(table, wholeRegion(grid));
-  const used = (kind: number): number => free.filter((s) => s.kind === kind).length;
-  if (limits.every((limit, kind) => limit === null || used(kind) <= limit))
-    return planOf(input, free, grid.whole);
-  // Limits need many solutions: a very large comb is looked at on fewer places of its lattice.
-  const coarse = gridSteps(grid) > MANY_STEPS ? cutQuestion(input, MANY_STEPS).grid : grid;
-  const known = coarse === grid ? cutDown([table], limits) : [[]];
-  const { plans, net, bound } = limitedPlan([coarse], nets, limits, known);
-  return planOf(input, plans[0], coarse.whole && net >= bound - 1e-7);
+  return cutPlanWithin(input);
+}
+
+/**
+ * A good plan at once, from few places of the lattice: what is shown while {@link cutPlan} looks for
+ * the best. Proven only where those are all the places there are.
+ *
+ * @throws {BadInput} for a lattice too fine.
+ */
+export function quickCutPlan(input: CutPlanInput): CutPlan {
+  return cutPlanWithin(input, QUICK_STEPS);
+}
+
+/** Whether a comb takes long enough to plan that a quick plan is worth showing first. */
+export const takesLong = (input: CutPlanInput): boolean =>
+  gridSteps(cutQuestion(input).grid) > LARGE_STEPS;
+
+/**
+ * {@link cutPlan} on so many places of the lattice that a table of them takes `mostSteps` steps: on
+ * all of them where none is given. On fewer its bound is a loose one, by the room of the comb.
+ *
+ * @throws {BadInput} for a lattice too fine.
+ */
+export function cutPlanWithin(input: CutPlanInput, mostSteps?: number): CutPlan {
+  const { grid, nets, limits } = cutQuestion(input, mostSteps);
+  if (!grid.lays.length) return bounded(planOf(input, [], true), input, 0);
+  const byRoom = areaBound(grid, nets, limits);
+  const isLimited = limits.some((limit) => limit !== null);
+  // Of a large comb with limits the plan without them is not sought first: it takes as long.
+  const table = isLimited && gridSteps(grid) > LARGE_STEPS ? null : solveGrid(grid, nets);
+  if (table) {
+    const free = readPlan(table, wholeRegion(grid));
+    const used = (kind: number): number => free.filter((s) => s.kind === kind).length;
+    if (limits.every((limit, kind) => limit === null || used(kind) <= limit))
+      return bounded(planOf(input, free, grid.whole), input, byRoom);
+  }
+  const known = table ? cutDown([table], limits) : [[]];
+  const { plans, net, bound } = limitedPlan([grid], nets, limits, known);
+  const isProven = grid.whole && net >= bound - 1e-7;
+  return bounded(planOf(input, plans[0], isProven), input, grid.whole ? bound : byRoom);
+}
+
+/** A plan with the most that any could be worth: its own value where it is proven the best. */
+function bounded(plan: CutPlan, input: CutPlanInput, netBound: number): CutPlan {
+  const { comb, wasteValuePerCm2: waste = 0 } = input;
+  const ofWaste = (waste * comb.widthMm * comb.heightMm) / 100;
+  return { ...plan, bound: plan.provenOptimal ? plan.value : netBound + ofWaste };
 }

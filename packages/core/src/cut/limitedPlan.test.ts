@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { countedPlan } from '../../fixtures/countedPlan.js';
 import { seeded } from '../../fixtures/random.js';
-import { cutPlan, cutQuestion, type CutPlanInput } from './cutPlan.js';
+import { cutPlan, cutPlanWithin, cutQuestion, quickCutPlan, type CutPlanInput } from './cutPlan.js';
 import { limitedPlan } from './limitedPlan.js';
 import { netOf } from './limitPrices.js';
 
@@ -69,8 +69,34 @@ describe('a plan within limits', () => {
         5,
       );
       expect(plan.provenOptimal, `comb ${number}`).toBe(true);
+      expect(plan.bound, `comb ${number}`).toBe(plan.value);
     }
   });
+
+  it('on fewer places of the lattice is no better than the best, and its bound no less', () => {
+    for (let number = 1; number <= 400; number++) {
+      const input = smallComb(number);
+      const best = cutPlan(input);
+      for (const steps of [10, 60]) {
+        const few = cutPlanWithin(input, steps);
+        expect(few.value, `comb ${number}`).toBeLessThanOrEqual(best.value + 1e-6);
+        expect(few.bound, `comb ${number}`).toBeGreaterThanOrEqual(best.value - 1e-6);
+        if (few.provenOptimal) expect(few.value, `comb ${number}`).toBeCloseTo(best.value, 6);
+      }
+    }
+  });
+
+  it('of a large comb is proven too; a quick one comes first, and is worth less or as much', () => {
+    const large: CutPlanInput = {
+      ...comb(7, [3, 4, 50]),
+      comb: { widthMm: 480, heightMm: 250 },
+    };
+    const [quick, best] = [quickCutPlan(large), cutPlan(large)];
+    expect(best.provenOptimal).toBe(true);
+    expect(quick.placements.length).toBeGreaterThan(0);
+    expect(quick.value).toBeLessThanOrEqual(best.value);
+    expect(quick.bound).toBeGreaterThanOrEqual(best.value);
+  }, 120_000);
 
   it.each([
     [1, [undefined, undefined, 3]],

@@ -14,9 +14,15 @@ import { joinCombs } from './joinCombs.js';
 import { partialPlans, type PartialPlans } from './partialPlans.js';
 import { toEnd } from '../units/toEnd.js';
 
-/** Prices are sought on so few places of the lattice first, and then made exact on all of them. */
-const [COARSE_STEPS, FEWEST_STEPS] = [1_000_000, 400_000];
-const COARSE_ROUNDS = 24;
+/**
+ * Prices are sought on few places of the lattice first, then on more, and made exact on all of them:
+ * steps that the tables of all combs may take together, and rounds. One comb has the least at least.
+ */
+const LEVELS = [
+  { steps: 1_000_000, least: 400_000, rounds: 24 },
+  { steps: 10_000_000, least: 4_000_000, rounds: 10 },
+  { steps: 80_000_000, least: 40_000_000, rounds: 5 },
+];
 /** Steps that the exact prices may take together, and rounds at most. */
 const [FINE_STEPS, FINE_ROUNDS] = [240_000_000, 2];
 /** Pairs of partial plans that may be looked at: about two seconds on a slow machine. */
@@ -28,8 +34,10 @@ export interface LimitedPlan {
   net: number;
   /** The pieces of each comb. */
   plans: Plans;
-  /** No plans within the limits can be worth more than this together. */
+  /** No plans within the limits can be worth more than this together, on these grids. */
   bound: number;
+  /** What one piece of each limited kind was worth to the search: 0 where there is enough of it. */
+  prices: readonly number[];
 }
 
 /** What all that there is of every kind is worth together; without end where a kind has no limit. */
@@ -43,12 +51,15 @@ function* pricesOf(
   limits: Limits,
   known: Plans,
 ): Generator<void, LimitPrices> {
-  const few = Math.max(FEWEST_STEPS, COARSE_STEPS / Math.max(1, grids.length));
   const total = grids.reduce((sum, grid) => sum + gridSteps(grid), 0);
-  if (grids.every((grid) => gridSteps(grid) <= few))
-    return yield* limitPriceSteps(grids, nets, limits, known, COARSE_ROUNDS);
-  const coarse = grids.map((grid) => cutGrid({ ...grid, mostSteps: few }));
-  const rough = yield* limitPriceSteps(coarse, nets, limits, known, COARSE_ROUNDS);
+  const coarser = LEVELS.filter(({ steps }) => steps < total);
+  let rough: { within: Plans; prices?: readonly number[] } = { within: known };
+  for (const { steps, least, rounds } of coarser) {
+    const mostSteps = Math.max(least, steps / grids.length);
+    const coarse = grids.map((grid) => cutGrid({ ...grid, mostSteps }));
+    rough = yield* limitPriceSteps(coarse, nets, limits, rough.within, rounds, rough.prices);
+  }
+  if (!coarser.length) return yield* limitPriceSteps(grids, nets, limits, known, LEVELS[0].rounds);
   const rounds = Math.max(1, Math.min(FINE_ROUNDS, Math.floor(FINE_STEPS / total)));
   return yield* limitPriceSteps(grids, nets, limits, rough.within, rounds, rough.prices);
 }
@@ -151,7 +162,7 @@ export function* limitedPlanSteps(
     below *= 2;
   }
   if (netOf(best, nets) < bound - ROUNDING) keep(filled(grids, nets, limits, best));
-  return { net: netOf(best, nets), plans: best, bound };
+  return { net: netOf(best, nets), plans: best, bound, prices: priced.prices };
 }
 
 /** All steps of {@link limitedPlanSteps} at once. */

@@ -224,28 +224,44 @@ function exactBatch(input: BatchPlanInput): number {
   return best.get(key(limits))!;
 }
 
+/** Three small combs under one stock, their flaws by a seed. */
+const smallBatch = (seed: number): BatchPlanInput => ({
+  kerfMm: 2,
+  stepMm: 10,
+  wasteValuePerCm2: 0,
+  combs: [1, 2, 3].map((i) => ({
+    id: `c${i}`,
+    comb: { widthMm: 120, heightMm: 90 },
+    defects: flaws(seed * 10 + i, 2, 120, 90),
+  })),
+  pieces: [
+    { id: 'square', widthMm: 60, heightMm: 60, value: 20, mayTurn: false, limit: 2 },
+    { id: 'strip', widthMm: 30, heightMm: 90, value: 13, mayTurn: true, limit: 1 },
+    { id: 'sample', widthMm: 40, heightMm: 30, value: 5, mayTurn: true, limit: 3 },
+  ],
+});
+
 describe('a batch planned together', () => {
   it('is the exact answer on small batches, under the stock, and proven', () => {
     for (let seed = 1; seed <= 5; seed++) {
-      const input: BatchPlanInput = {
-        kerfMm: 2,
-        stepMm: 10,
-        wasteValuePerCm2: 0,
-        combs: [1, 2, 3].map((i) => ({
-          id: `c${i}`,
-          comb: { widthMm: 120, heightMm: 90 },
-          defects: flaws(seed * 10 + i, 2, 120, 90),
-        })),
-        pieces: [
-          { id: 'square', widthMm: 60, heightMm: 60, value: 20, mayTurn: false, limit: 2 },
-          { id: 'strip', widthMm: 30, heightMm: 90, value: 13, mayTurn: true, limit: 1 },
-          { id: 'sample', widthMm: 40, heightMm: 30, value: 5, mayTurn: true, limit: 3 },
-        ],
-      };
+      const input = smallBatch(seed);
       const [plan, exact] = [batchPlan(input), exactBatch(input)];
       expect(plan.value).toBeCloseTo(exact, 6);
       expect(plan).toMatchObject({ provenOptimal: true, bound: plan.value });
       for (const p of input.pieces) expect(plan.used[p.id]).toBeLessThanOrEqual(p.limit!);
+    }
+  }, 60_000);
+  it('on fewer places of its lattices is no better than the best, and its bound no less', () => {
+    for (let seed = 1; seed <= 40; seed++) {
+      const input = smallBatch(seed);
+      const best = batchPlan(input);
+      expect(best.provenOptimal).toBe(true);
+      for (const steps of [30, 300, 3000]) {
+        const few = batchPlan(input, steps);
+        expect(few.value, `seed ${seed}`).toBeLessThanOrEqual(best.value + 1e-6);
+        expect(few.bound, `seed ${seed}`).toBeGreaterThanOrEqual(best.value - 1e-6);
+        if (few.provenOptimal) expect(few.value).toBeCloseTo(best.value, 6);
+      }
     }
   }, 60_000);
   it('gives each comb its own best where the stock is never short, and says so', () => {

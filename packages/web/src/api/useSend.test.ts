@@ -83,6 +83,43 @@ describe('what somebody else wrote just now', () => {
   });
 });
 
+describe('a second command while the first is on its way', () => {
+  it('has an id of its own, and the first one keeps its own for a second try', async () => {
+    const { body, fetch } = answers(
+      json(503, { code: 'busy', detail: 'Not now.' }),
+      json(201, { ok: 2 }),
+      json(201, { ok: 1 }),
+    );
+    const { go, busy } = sender();
+    const [first, second] = [
+      go('/packings', { n: 1 } as never, 'One'),
+      go('/packings', { n: 2 } as never, 'Two'),
+    ];
+    expect(busy.value).toBe(true);
+    expect([await first, await second]).toEqual([null, { ok: 2 }]);
+    expect(busy.value).toBe(false);
+    expect(await go('/packings', { n: 1 } as never, 'One')).toEqual({ ok: 1 });
+    expect(fetch).toHaveBeenCalledTimes(3);
+    expect(body(1).id).not.toBe(body(0).id);
+    expect(body(2).id).toBe(body(0).id);
+  });
+  it('is busy until both have their answer', async () => {
+    let answerFirst = (_: Response): void => undefined;
+    vi.stubGlobal('fetch', (_path: string, init?: RequestInit) => {
+      const { payload } = JSON.parse(String(init?.body ?? '{}')) as { payload?: { n: number } };
+      if (payload?.n !== 1) return Promise.resolve(json(201, { ok: 2 }));
+      return new Promise<Response>((answer) => (answerFirst = answer));
+    });
+    const { go, busy } = sender();
+    const first = go('/packings', { n: 1 } as never, 'One');
+    await go('/packings', { n: 2 } as never, 'Two');
+    expect(busy.value).toBe(true);
+    answerFirst(json(201, { ok: 1 }));
+    await first;
+    expect(busy.value).toBe(false);
+  });
+});
+
 describe('a page that is left before the house answered', () => {
   const payload = { id: 'x', line: 'veil' } as never;
   const laid = async (): Promise<string[]> =>

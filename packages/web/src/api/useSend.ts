@@ -1,6 +1,6 @@
 import { tell } from '../words/tell.js';
 import type { KeptPath, MethodTo, PayloadTo, SpokenWrite, WrittenTo } from '@furrow/core';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useUi } from '../shell/ui.js';
 import { said as inUnits } from '../words/units.js';
 import { useAwaySince } from './away.js';
@@ -24,6 +24,12 @@ export type Answered<Said extends SpokenWrite> =
 type SpokenKept =
   KeptPath | `/harvests/${string}/stage` | `/boxes/${string}/${'turn' | 'off' | 'below'}`;
 
+/** A command's own id, and how it is told once it is written. */
+interface Naming {
+  commandId: string;
+  said: string;
+}
+
 /**
  * Sends a command from a form: keeps what was refused and at which field, the same id on a second
  * try, and says in the soil strip what was written. What needs no answer is kept on the device
@@ -33,9 +39,16 @@ type SpokenKept =
 export function useSend() {
   const refresh = useRefresh();
   const ui = useUi();
-  const busy = ref(false);
+  const underway = ref(0);
+  const busy = computed(() => underway.value > 0);
   const refusal = ref<Refused | null>(null);
-  let commandId = newId();
+  /** Of the command that is sent next, and of its second try. */
+  let nextId = newId();
+  /** A command that goes while another is still on its way is another one. */
+  const takeId = (): string => (underway.value > 0 ? newId() : nextId);
+  const isWritten = (id: string): void => {
+    if (id === nextId) nextId = newId();
+  };
   /** Where somebody else wrote the same just now the person is asked; null: it was the same. */
   async function sendAsked<Said extends SpokenWrite>(
     path: Said,
@@ -54,31 +67,31 @@ export function useSend() {
     }
   }
   /** Keeps a command until the house answers: under the same id, so that it is written once. */
-  async function keepHere(path: string, payload: unknown, said: string): Promise<boolean> {
+  async function keepHere(path: string, payload: unknown, naming: Naming): Promise<boolean> {
     const at = mayBeKept(path);
     if (!at) return false;
-    await keepEntry(at, path, payload, { commandId, said });
-    ui.say(tell('useSend.kept-here', { said }), commandId);
-    commandId = newId();
+    await keepEntry(at, path, payload, naming);
+    ui.say(tell('useSend.kept-here', { said: naming.said }), naming.commandId);
+    isWritten(naming.commandId);
     return true;
   }
   /** Lays a command down here until the house has answered; gives how it is taken up again. */
-  function laid(path: string, payload: unknown, said: string): () => void {
+  function laid(path: string, payload: unknown, naming: Naming): () => void {
     const at = mayBeKept(path);
-    return at ? layDown(at, path, payload, { commandId, said }) : () => undefined;
+    return at ? layDown(at, path, payload, naming) : () => undefined;
   }
   /** Why it failed; null where it did not arrive, and is kept here instead. */
   async function keptAfter(
     failed: unknown,
     path: string,
     payload: unknown,
-    said: string,
+    naming: Naming,
   ): Promise<unknown> {
     // Which of two stands is asked where what waits is read.
     const isAsked = failed instanceof Refused && failed.code === 'said-otherwise';
     if (!(failed instanceof Refused) || (failed.isFinal && !isAsked)) return failed;
     try {
-      return (await keepHere(path, payload, said)) ? null : failed;
+      return (await keepHere(path, payload, naming)) ? null : failed;
     } catch (refused) {
       return refused;
     }
@@ -89,33 +102,35 @@ export function useSend() {
     said: string,
     ...[options]: HowSent<Said>
   ): Promise<Answered<Said> | null> {
-    busy.value = true;
+    const naming = { commandId: takeId(), said };
+    const { commandId } = naming;
+    underway.value++;
     refusal.value = null;
-    const takeUp = laid(path, payload, said);
+    const takeUp = laid(path, payload, naming);
     try {
       // What was written before goes before: the house reads it in its order.
       if (notInHouse.value.length && useAwaySince().value === null) await settleOutbox();
       const mustWait = useAwaySince().value !== null || isBehind();
-      if (mustWait && (await keepHere(path, payload, said))) return 'kept' as Answered<Said>;
+      if (mustWait && (await keepHere(path, payload, naming))) return 'kept' as Answered<Said>;
       const result = await sendAsked(path, payload, { ...options, commandId });
       if (result === null) return null;
       ui.say(said, commandId);
-      commandId = newId();
+      isWritten(commandId);
       await refresh();
       return result;
     } catch (failed) {
-      const error = await keptAfter(failed, path, payload, said);
+      const error = await keptAfter(failed, path, payload, naming);
       if (error === null) return 'kept' as Answered<Said>;
       refusal.value =
         error instanceof Refused
           ? error
           : new Refused(0, 'unexpected', tell('useSend.this-did-not-work-what'), null);
       // A refused entry was not written: the next try is a new one. Any other may have been.
-      if (refusal.value.isFinal) commandId = newId();
+      nextId = refusal.value.isFinal ? newId() : commandId;
       return null;
     } finally {
       takeUp();
-      busy.value = false;
+      underway.value--;
     }
   }
   const fieldError = (name: string): string | null =>

@@ -3,6 +3,7 @@ import { figure, smallMassText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   SPOILT_WORDS,
+  STEP_MM,
   freeCm2,
   projectPieces,
   readShape,
@@ -132,6 +133,13 @@ const counts = computed(() =>
     return n ? [{ box, n, unfit }] : [];
   }),
 );
+/** How far what is shown may be from the best there is; empty where nobody knows. */
+const howGood = computed(() => {
+  const { proven, bound, value } = knife.shown.value;
+  if (proven) return tell('BoardPanel.nothing-better', { step: { lengthMm: STEP_MM } });
+  if (bound === undefined || value <= 0) return '';
+  return tell('BoardPanel.at-most-more', { gap: figure((bound / value - 1) * 100, 1) });
+});
 const restCm2 = computed(() => {
   const cm2 = (p: Rect): number => (p.widthMm * p.heightMm) / 100;
   return knife.shown.value.pieces.reduce((rest, p) => rest - cm2(p), areaCm2.value);
@@ -228,11 +236,7 @@ async function cracked(): Promise<void> {
         ><b>{{ rules.currency }} {{ figure(knife.shown.value.value) }}</b
         >{{ ' '
         }}<small class="sub">{{
-          tell('BoardPanel.less-empty-boxes', {
-            proven: knife.shown.value.proven
-              ? tell('BoardPanel.nothing-better', { step: { lengthMm: 5 } })
-              : '',
-          })
+          tell('BoardPanel.less-empty-boxes', { proven: howGood })
         }}</small></span
       >
     </p>
@@ -263,8 +267,14 @@ async function cracked(): Promise<void> {
     <template v-else-if="knife.busy.value"
       ><p role="status">
         <b>{{ tell('BoardPanel.looking-for-best-cuts') }}</b>
+        <template v-if="knife.draft.value">{{
+          ' ' + tell('BoardPanel.good-plan-stands-already')
+        }}</template>
       </p>
-      <Button outlined :label="tell('common.stop')" @click="knife.stop()"
+      <Button
+        outlined
+        :label="knife.draft.value ? tell('BoardPanel.take-this-plan') : tell('common.stop')"
+        @click="knife.stop()"
     /></template>
     <PlanDrafts
       v-else-if="knife.draft.value"

@@ -11,6 +11,7 @@ import {
   type Cut,
   type CutBoard,
   type CutPiece,
+  type CutPlan,
   type CutPlanInput,
   type Flaw,
   type HouseRules,
@@ -18,6 +19,7 @@ import {
   type Placement,
   type Rect,
 } from '@furrow/core';
+import { proxy } from 'comlink';
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
 import { newId } from '../api/client.js';
 import { cutterWorker } from '../workers/client.js';
@@ -33,6 +35,8 @@ export interface Draft {
   cuts: Cut[];
   value: number;
   proven: boolean;
+  /** The most that any plan could be worth; of one that was moved by hand nobody knows. */
+  bound?: number;
 }
 
 /**
@@ -91,14 +95,14 @@ export function useKnife(
   );
 
   async function ask<T>(
-    run: (api: ReturnType<typeof cutterWorker>['api']) => Promise<T>,
+    run: (api: ReturnType<typeof cutterWorker>['api'], isWanted: () => boolean) => Promise<T>,
   ): Promise<T | null> {
     const mine = ++turn;
     if (busy.value) stop();
     busy.value = true;
     says.value = null;
     try {
-      const answer = await run(worker.api);
+      const answer = await run(worker.api, () => mine === turn && busy.value);
       return mine === turn ? answer : null;
     } catch (error) {
       if (mine === turn)
@@ -132,7 +136,24 @@ export function useKnife(
       says.value = tell('useKnife.no-empty-boxes-for-comb');
       return;
     }
-    const found = await ask((api) => api.plans(question));
+    const show = (plans: readonly CutPlan[]): void => {
+      drafts.value = plans.map((p) => ({
+        pieces: lying(p.placements),
+        cuts: p.cuts,
+        value: p.value,
+        proven: p.provenOptimal,
+        bound: p.bound,
+      }));
+      at.value = 0;
+    };
+    const found = await ask((api, isWanted) =>
+      api.plans(
+        question,
+        proxy((quick) => {
+          if (isWanted() && quick.placements.length) show([quick]);
+        }),
+      ),
+    );
     if (!found) return;
     if (!found[0].placements.length) {
       // Nothing to keep: what stands on the board stays, and the reason with it.
@@ -140,13 +161,7 @@ export function useKnife(
       says.value = tell('useKnife.no-piece-for-your-boxes');
       return;
     }
-    drafts.value = found.map((p) => ({
-      pieces: lying(p.placements),
-      cuts: p.cuts,
-      value: p.value,
-      proven: p.provenOptimal,
-    }));
-    at.value = 0;
+    show(found);
     const most = await ask((api) => api.possible(question));
     if (most !== null) possible.value = most;
   }
@@ -160,6 +175,8 @@ export function useKnife(
   function changed(moved: Moved<Lying>): void {
     says.value = said(moved.says) || null;
     if (moved.says || !moved.cuts) return;
+    // What the hand has moved is not to be replaced by a plan that is found later.
+    if (busy.value) stop();
     const next: Draft = {
       pieces: moved.pieces,
       cuts: moved.cuts,

@@ -4,7 +4,9 @@ import {
   cutPlans,
   fillLots,
   highsSolver,
+  quickCutPlan,
   replan,
+  takesLong,
   type BatchPlan,
   type BatchPlanInput,
   type CombDefect,
@@ -32,7 +34,14 @@ const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
  * one in the middle.
  */
 const api = {
-  plans: (input: CutPlanInput): CutPlan[] => cutPlans(input),
+  /** The plans of a comb; of one that takes long a quick one first, told while the best is sought. */
+  async plans(input: CutPlanInput, onQuick: (plan: CutPlan) => void): Promise<CutPlan[]> {
+    if (takesLong(input)) {
+      onQuick(quickCutPlan(input));
+      await breathe();
+    }
+    return cutPlans(input);
+  },
   /**
    * Pieces the same boxes would get from this comb without its flaws (the comb's own edge and
    * thickness stay).

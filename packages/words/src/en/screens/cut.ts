@@ -266,4 +266,7 @@ export const cut = {
   'useBoardActs.spoilt-for-pieces-it-can': 'Spoilt for pieces: {cause}. It can still be crushed.',
   'BoardPanel.free-thick': '{free} of {area} without a flaw, {thick} thick{apart}.{seen}',
   'BoardPanel.nothing-better': ', nothing better on {step}',
+  'BoardPanel.at-most-more': ', at most {gap} % more with other cuts',
+  'BoardPanel.good-plan-stands-already': 'A good one stands on the board already.',
+  'BoardPanel.take-this-plan': 'Good enough',
 } as const;

@@ -280,4 +280,7 @@ export const cut: Sentences<typeof english> = {
     'Não serve para pedaços: {cause}. Ainda pode ser esmagado.',
   'BoardPanel.free-thick': '{free} de {area} sem falha, {thick} de espessura{apart}.{seen}',
   'BoardPanel.nothing-better': ', nada melhor a cada {step}',
+  'BoardPanel.at-most-more': ', no máximo {gap} % a mais com outros cortes',
+  'BoardPanel.good-plan-stands-already': 'Um bom já está na tábua.',
+  'BoardPanel.take-this-plan': 'Está bom assim',
 };
