@@ -29,14 +29,14 @@ interface House {
   folder: string;
 }
 
-/** A house of its own with so many years of a hundred harvests in its book. */
-async function houseOf(years: number): Promise<House> {
+/** A house of its own: the demo's, with what is written into it on the way. */
+async function houseOf(fill: (db: Knex) => Promise<unknown>): Promise<House> {
   const folder = mkdtempSync(join(tmpdir(), 'furrow-years-'));
   const clock = makeClock(null);
   const db = await openDatabase(join(folder, 'furrow.db'));
   await ensureRules(db, clock.now());
   await seedDemo(db, clock);
-  await decade(db, years);
+  await fill(db);
   const server = makeApp({
     db,
     clock,
@@ -146,19 +146,73 @@ async function mediansOf(house: House): Promise<Record<string, number>> {
   return medians;
 }
 
-const YEARS = [1, 10, 100];
-
-export async function benchYears(): Promise<void> {
-  const columns: Record<string, number>[] = [];
-  for (const years of YEARS) {
-    const house = await houseOf(years);
-    columns.push(await mediansOf(house));
-    if (years === 10) await underLoad(house);
-    await leave(house);
-  }
-  console.log(`medians in ms with ${YEARS.join(', ')} years of a hundred harvests`);
+/** How a read grows: its medians side by side, one column a house. */
+function printColumns(title: string, columns: readonly Record<string, number>[]): void {
+  console.log(title);
   for (const path of Object.keys(columns[0])) {
     const figures = columns.map((column) => column[path].toFixed(0).padStart(6)).join('');
     console.log(`${`  ${path}`.padEnd(52)}${figures}`);
   }
+}
+
+const YEARS = [1, 10, 100];
+const HIVES = [10, 100, 1000];
+
+export async function benchYears(): Promise<void> {
+  const columns: Record<string, number>[] = [];
+  for (const years of YEARS) {
+    const house = await houseOf((db) => decade(db, years));
+    columns.push(await mediansOf(house));
+    if (years === 10) await underLoad(house);
+    await leave(house);
+  }
+  printColumns(`medians in ms with ${YEARS.join(', ')} years of a hundred harvests`, columns);
+}
+
+/** A row of any table: its own id, and ids of others by its columns. */
+type Row = Record<string, unknown>;
+
+/** One of the demo's hives with its colony, its combs and all looks at them, table by table. */
+async function modelHive(db: Knex): Promise<Record<string, Row[]>> {
+  const [hive] = (await db('hives').where({ name: 'Ipê' })) as Row[];
+  const hiveId = hive.id as string;
+  const stays = (await db('colonyStays').where({ hiveId })) as Row[];
+  const placements = (await db('placements').where({ parentHiveId: hiveId })) as Row[];
+  const idsIn = (rows: Row[], column: string): string[] => rows.map((row) => row[column] as string);
+  return {
+    hives: [hive],
+    colonies: await db('colonies').whereIn('id', idsIn(stays, 'colonyId')),
+    colonyStays: stays,
+    carriers: await db('carriers').whereIn('id', idsIn(placements, 'carrierId')),
+    placements,
+    combs: await db('combs').whereIn('carrierId', idsIn(placements, 'carrierId')),
+    looks: await db('looks').where({ hiveId }),
+  };
+}
+
+/** So many more hives, each a copy of that one under ids of its own. */
+async function moreHives(db: Knex, count: number): Promise<void> {
+  const model = await modelHive(db);
+  const known = new Set(Object.values(model).flatMap((rows) => rows.map((row) => row.id)));
+  for (let n = 1; n <= count; n++) {
+    const ids = new Map([...known].map((id) => [id, randomUUID()]));
+    const copyOf = (row: Row): Row =>
+      Object.fromEntries(Object.entries(row).map(([key, value]) => [key, ids.get(value) ?? value]));
+    const hives = model.hives.map((row) => ({ ...row, name: `Hive ${n}` }));
+    await db.transaction(async (trx) => {
+      for (const [table, rows] of Object.entries({ ...model, hives }))
+        if (rows.length) await trx.batchInsert(table, rows.map(copyOf), 50);
+    });
+  }
+}
+
+/** What the house's reads take with ten, a hundred and a thousand hives that were looked through. */
+export async function benchHives(): Promise<void> {
+  const columns: Record<string, number>[] = [];
+  for (const count of HIVES) {
+    const house = await houseOf((db) => moreHives(db, count));
+    columns.push(await mediansOf(house));
+    await leave(house);
+  }
+  printColumns(`medians in ms with ${HIVES.join(', ')} more hives of the demo's longest`, columns);
 }
