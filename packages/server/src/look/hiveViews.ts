@@ -19,8 +19,9 @@ import {
 } from '@furrow/core';
 
 import type { Knex } from 'knex';
-import { find, list, openRows, opened } from '../store/rows.js';
+import { find, groupedBy, list, openRows, opened } from '../store/rows.js';
 import type { RowOf } from '../store/tables.js';
+import { share } from '../store/keptText.js';
 import { untilWritten } from '../store/untilWritten.js';
 import { z } from 'zod';
 import { columnOf, rowsOf, type AskedRow } from '../store/asked.js';
@@ -113,12 +114,27 @@ async function staysByBox(
  * each, its looks from old to new.
  */
 export function hiveViews(db: Knex, only?: readonly string[]): Promise<Hive[]> {
-  return only ? readHives(db, only) : untilWritten(db, 'hives', () => readHives(db));
+  if (only) return readHives(db, only);
+  return untilWritten(db, 'hives', async () => {
+    const hives = await readHives(db);
+    // A page of them is put together of what each was written as.
+    for (const hive of hives) share(hive);
+    return hives;
+  });
+}
+
+/** Those hives of these that are still there, in the order they were made. */
+async function hivesAmong(db: Knex, ids: readonly string[]): Promise<RowOf<'hives'>[]> {
+  const query = db('hives')
+    .whereIn('id', [...ids])
+    .where({ removedAt: null })
+    .orderBy('recordedAt')
+    .orderBy('rowid');
+  return openRows('hives', query);
 }
 
 async function readHives(db: Knex, only?: readonly string[]): Promise<Hive[]> {
-  const all = await list(db, 'hives');
-  const hives = only ? all.filter((h) => only.includes(h.id)) : all;
+  const hives = only ? await hivesAmong(db, only) : await list(db, 'hives');
   const ids = hives.map((h) => h.id);
   const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
   const now = { toOn: null, removedAt: null };
@@ -171,7 +187,8 @@ async function readHives(db: Knex, only?: readonly string[]): Promise<Hive[]> {
     const before = looksOf.get(look.combId);
     // Findings are kept for the last look only; the earlier ones show what was capped and decided.
     if (before) before[before.length - 1].verdict.findings = [];
-    looksOf.set(look.combId, [...(before ?? []), look]);
+    if (before) before.push(look);
+    else looksOf.set(look.combId, [look]);
   }
   const emptied = await emptiedSince(
     db,
@@ -198,9 +215,11 @@ async function readHives(db: Knex, only?: readonly string[]): Promise<Hive[]> {
         : null,
     };
   };
+  const placesIn = groupedBy(inHive, (p) => p.parentHiveId ?? '');
+  const placesInBox = groupedBy(inBox, (p) => p.parentCarrierId ?? '');
   return hives.map((hive) => {
     const site = entryOf(sites, hive.siteId);
-    const here = inHive.filter((p) => p.parentHiveId === hive.id);
+    const here = placesIn(hive.id);
     const boxes = here
       .filter((p) => p.compartment !== 'file')
       .map((p): BoxView => {
@@ -220,7 +239,7 @@ async function readHives(db: Knex, only?: readonly string[]): Promise<Hive[]> {
         .filter((p) => p.compartment === 'file')
         .map((p) => bar(p.carrierId, null, p.slot, site.zone)),
       ...boxes.flatMap((box) => {
-        const places = inBox.filter((p) => p.parentCarrierId === box.carrierId);
+        const places = placesInBox(box.carrierId);
         return places.map((p) =>
           bar(p.carrierId, box, box.turned ? places.length + 1 - p.slot : p.slot, site.zone),
         );

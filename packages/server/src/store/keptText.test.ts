@@ -23,4 +23,39 @@ describe('how an answer is sent', () => {
     share(answer);
     expect(textOf(answer)).toBe(JSON.stringify(answer));
   });
+  it('is put together of what its things were written as, on every page of them', () => {
+    let written = 0;
+    const thing = (id: string) => ({
+      toJSON: () => {
+        written++;
+        return { id };
+      },
+    });
+    const [a, b, c] = ['a', 'b', 'c'].map(thing);
+    for (const one of [a, b, c]) share(one);
+    const pages = [
+      { items: [a, b], next: 'b' },
+      { items: [b, c], next: null },
+    ];
+    expect(pages.map(textOf)).toEqual([
+      '{"items":[{"id":"a"},{"id":"b"}],"next":"b"}',
+      '{"items":[{"id":"b"},{"id":"c"}],"next":null}',
+    ]);
+    expect(written).toBe(3);
+  });
+  it.each([
+    ['with a thing that is not shared', () => ({ items: [{ id: 'a' }], next: null })],
+    ['of nothing', () => ({ items: [], next: null })],
+    ['with something beside it', () => ({ items: [shared()], next: null, of: 3 })],
+    ['without a next', () => ({ items: [shared()] })],
+  ])('a page %s reads as JSON does', (_, made) => {
+    const page = made();
+    expect(textOf(page)).toBe(JSON.stringify(page));
+  });
 });
+
+function shared(): object {
+  const thing = { id: 'a' };
+  share(thing);
+  return thing;
+}

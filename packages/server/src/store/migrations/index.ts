@@ -15,6 +15,7 @@ import * as identity from './013_identity.js';
 import * as fingerprint from './014_fingerprint.js';
 import * as labels from './015_labels.js';
 import * as inOrder from './016_inOrder.js';
+import * as ofHive from './017_ofHive.js';
 
 /**
  * Migrations in order. They are part of the bundle, so that an installed server needs no folder of
@@ -37,6 +38,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['014_fingerprint', fingerprint],
   ['015_labels', labels],
   ['016_inOrder', inOrder],
+  ['017_ofHive', ofHive],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {
