@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { demoHousehold } from './demoHousehold.js';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { opensColony } from './colony.js';
 import { readFromPhoto } from './comb.js';
 import { lift, openTopBar, spareTwoCombs } from './lift.js';
+import { liesOnPhone } from './onPhone.js';
 
 const demo = demoHousehold();
 test.use({
@@ -12,13 +13,6 @@ test.use({
   // What lies on the phone is what this is about.
   serviceWorkers: 'allow',
 });
-
-/** The application and what a day needs lie on the phone. */
-async function liesOnPhone(page: Page): Promise<void> {
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  // What was read is written down once in a while.
-  await page.waitForTimeout(4000);
-}
 
 test('a harvest taken out of reach of the house, the page begun anew in the middle, given back once', async ({
   page,

@@ -31,6 +31,7 @@ import { photoRoutes } from './photos/routes.js';
 import { archiveRoutes } from './archive/routes.js';
 import { phoneAddressOf } from './house/phoneAddress.js';
 import { lotPages, jarFiles } from './jar/reads.js';
+import { numberRoutes } from './jar/numbers.js';
 import { calendarFiles } from './ready/calendars.js';
 import { readyFiles } from './ready/reads.js';
 import type { Reading } from './reading.js';
@@ -155,6 +156,7 @@ export function makeApp({
       response.status(isNew ? 201 : 200).json(answer);
     });
   }
+  api.use(numberRoutes(db, clock));
   if (house) api.use(houseRoutes(house, events));
   for (const router of more) api.use(router);
   const reading: Reading = {

@@ -11,6 +11,7 @@ import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { repeatedAnswerOf } from './answers.js';
 import { applySchema } from './archive/routes.js';
+import { numbersTaken, takeNumbersSchema } from './jar/numbers.js';
 import { doingSchema, namesSchema, pairingSchema, sharingSchema } from './house/routes.js';
 import { keySchema } from './instruments/routes.js';
 import { photoWrite } from './photos/routes.js';
@@ -50,7 +51,7 @@ const FILES: Record<string, string> = {
   '/instruments/events': 'Readings as they come, as server-sent events',
 };
 
-/** What is done about who is let in: path, words, body, answer. */
+/** What is done beside the entries: who is let in, numbers taken along. Path, words, body, answer. */
 const HOUSE_ACTS: readonly [string, string, z.ZodType | null, z.ZodType][] = [
   ['/house/sharing', 'Open or shut the door of the house', sharingSchema, houseAnswer],
   ['/house/names', 'Names by which the house calls this machine', namesSchema, houseAnswer],
@@ -67,6 +68,12 @@ const HOUSE_ACTS: readonly [string, string, z.ZodType | null, z.ZodType][] = [
     'Tells the others which step is being done here',
     doingSchema,
     z.strictObject({ told: z.boolean() }),
+  ],
+  [
+    '/harvests/{id}/numbers',
+    'Numbers of jars that a device takes along',
+    takeNumbersSchema,
+    numbersTaken,
   ],
 ];
 

@@ -409,7 +409,7 @@ describe('what may wait', () => {
       path: '/harvests/:id/stage',
       placeId: 'b1',
     });
-    for (const asked of ['/harvests', '/fillings', '/boxes/b1/give', '/harvests/b1/code', '/undo'])
+    for (const asked of ['/harvests', '/fillings/several', '/boxes/b1/give', '/harvests/b1/code', '/undo'])
       expect(keptPathOf(asked)).toBeNull();
   });
   it('is refused where it is not whole', () => {

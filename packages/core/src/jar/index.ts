@@ -3,6 +3,7 @@ export * from './fill.js';
 export * from './fillAccuracy.js';
 export * from './fillLine.js';
 export * from './fillLots.js';
+export * from './filled.js';
 export * from './label.js';
 export * from './labelDesign.js';
 export * from './labelSheet.js';

@@ -112,6 +112,8 @@ export const newFillingSchema = z.strictObject({
   lowestWeighedG: wholeGrams(1, 50_000).nullable(),
   /** Net weights of the jars that were weighed one by one. */
   weights: z.array(wholeGrams(1, 50_000)).max(2000).default([]),
+  /** A number that the device took along and that stands on the jars; null: the house gives one. */
+  code: z.string().trim().min(1).max(40).nullable().default(null),
 });
 export type NewFilling = z.infer<typeof newFillingSchema>;
 

@@ -1,6 +1,7 @@
 import type { Batch, BatchDetail } from '../records/harvestViews.js';
 import type { Take } from '../records/takeViews.js';
 import { drainEventWritten, weighingWritten } from '../drain/index.js';
+import { withJarsFilled } from '../jar/index.js';
 import type { Drain } from '../records/drainViews.js';
 import {
   boxTakesWritten,
@@ -64,6 +65,10 @@ function withEntry(detail: BatchDetail, entry: WaitingEntry, known: Known): Batc
     case '/weighings':
     case '/drainEvents':
       return { ...detail, drains: detail.drains.map((drain) => withBench(drain, entry)) };
+    case '/fillings':
+      return ofThis(detail, entry.payload.batchId)
+        ? withJarsFilled(detail, entry.payload, entry.occurredAt)
+        : detail;
     case '/harvests/:id/stage':
       return { ...detail, batch: withStage(detail.batch, entry) };
     default:

@@ -22,6 +22,7 @@ export const KEPT_PATHS = [
   '/ticks',
   '/weighings',
   '/drainEvents',
+  '/fillings',
   '/harvests/:id/stage',
 ] as const satisfies readonly WritePath[];
 export type KeptPath = (typeof KEPT_PATHS)[number];

@@ -28,8 +28,11 @@ const TYPES: Record<string, Column['type']> = {
   real: 'number',
 };
 
-/** Secrets of calendars, and what they were given: of this machine alone, never in an archive. */
-const OF_THIS_MACHINE = new Set(['calendarLinks', 'calendarSteps']);
+/**
+ * Secrets of calendars and what they were given, numbers that devices took along: of this machine
+ * alone, never in an archive.
+ */
+const OF_THIS_MACHINE = new Set(['calendarLinks', 'calendarSteps', 'takenNumbers']);
 
 /**
  * The tables of the household as the database itself describes them, each after those it refers to,

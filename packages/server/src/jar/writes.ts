@@ -1,6 +1,7 @@
 import { houseSay } from '@furrow/words';
 import {
-  fillAccuracy,
+  honeyOfFilling,
+  jarsFilled,
   overfull,
   type Batch,
   type JarKindRecord,
@@ -34,6 +35,8 @@ interface Filling {
   netG: number;
   lowestWeighedG: number | null;
   weights: number[];
+  /** A number that was taken along and stands on the jars; null where the house gives one. */
+  code: string | null;
 }
 
 /** What stands against filling so many jars of a kind; null where nothing does. */
@@ -90,15 +93,6 @@ function roomRefused(netG: number, jar: JarKindRecord): Say | null {
   return tooMuch && houseSay('refusal.jar-says', { jar: jar.name, why: tooMuch });
 }
 
-/** The lowest net weight that was read, by hand or of jars weighed one by one. */
-function lowestOf({ netG, weights, lowestWeighedG }: Filling): number | null {
-  const read = [
-    ...(lowestWeighedG === null ? [] : [lowestWeighedG]),
-    ...(fillAccuracy(netG, weights) ? weights : []),
-  ];
-  return read.length ? Math.min(...read) : null;
-}
-
 /**
  * Fills jars of one kind from one lot of honey: stock, book and the lot of n like jars. A use-first
  * lot stays one in its jars.
@@ -110,23 +104,15 @@ async function fill(
   filling: Filling,
   path: string,
 ): Promise<void> {
-  const { id, count, netG, weights } = filling;
+  const { id, count, netG } = filling;
   const jar = await find(unit.db, 'jarKinds', filling.jarKindId, 'kind-of-jar');
   const problem = fillRefused(filling, jar, honey, path);
   if (problem || !honey) throw problem ?? notFound('lot-of-honey');
   await unit.insert('lots', {
     id,
     batchId: batch.id,
-    kind: 'jars',
-    name: lotNamed(batch.hiveName, lotSay('lot.jars', { count, net: { massG: netG, as: 'read' } })),
-    code: await lotCode(unit, batch),
-    count,
-    netG,
-    jarKindId: jar.id,
-    lowestWeighedG: lowestOf(filling),
-    weights: weights.length ? weights : null,
-    useBy: honey.useBy,
-    granulating: honey.granulating,
+    code: await lotCode(unit, batch, filling.code),
+    ...jarsFilled(filling, honey, batch.hiveName),
   });
   await unit.flow({ from: honey.id, to: id, g: count * netG, reason: flowSay('flow.filled') });
   await unit.update('jarKinds', jar.id, { stock: jar.stock - count });
@@ -170,10 +156,7 @@ export const jarWrites = [
       houseSay('entry.jars-filled', { count: p.count, netG: { massG: p.netG, as: 'read' } }),
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
-      const honey = (await bookView(unit.db, batch.id)).lots.find(
-        (lot) =>
-          lot.kind === 'honey' && (payload.honeyLotId === null || lot.id === payload.honeyLotId),
-      );
+      const honey = honeyOfFilling((await bookView(unit.db, batch.id)).lots, payload);
       await fill(unit, batch, honey, payload, 'payload.count');
       return { detail: await batchDetail(unit.db, batch.id) };
     },
@@ -195,7 +178,7 @@ export const jarWrites = [
           unit,
           await batchView(unit.db, honey.batchId),
           honey,
-          { ...filling, lowestWeighedG: null, weights: [] },
+          { ...filling, lowestWeighedG: null, weights: [], code: null },
           `payload.fillings[${i}].count`,
         );
       }

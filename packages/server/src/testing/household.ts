@@ -158,9 +158,9 @@ export class Household {
     });
   }
   /** A harvest of the combs on bars 7 and 8, taken and weighed; gives its batch. */
-  async harvest(hive: Hive): Promise<string> {
+  async harvest(hive: Hive, slots: readonly number[] = [8, 7]): Promise<string> {
     const batchId = randomUUID();
-    const combIds = [8, 7].map((slot) => this.comb(hive, slot));
+    const combIds = slots.map((slot) => this.comb(hive, slot));
     for (const id of combIds) await this.ok(this.look(id));
     await this.ok(
       this.post('/harvests', {

@@ -41,7 +41,8 @@ export class Refused extends Error {
 
 export const newId = (): string => uuid();
 
-function device(): string {
+/** This browser's own name, made once. */
+export function ownDevice(): string {
   const known = localStorage.getItem('furrow.device');
   if (known) return known;
   const made = `browser-${uuid().slice(0, 8)}`;
@@ -160,7 +161,7 @@ export async function sendPhoto(
   photoId: string,
   { commandId, occurredAt }: { commandId: string; occurredAt: string },
 ): Promise<void> {
-  const command = { id: commandId, device: device(), occurredAt, photoId };
+  const command = { id: commandId, device: ownDevice(), occurredAt, photoId };
   await answer(
     await reach('/photos', {
       method: 'POST',
@@ -207,7 +208,7 @@ export async function send<Said extends SpokenWrite>(
 ): Promise<WrittenTo<Said>> {
   const body = {
     id: options.commandId ?? uuid(),
-    device: device(),
+    device: ownDevice(),
     occurredAt: options.occurredAt ?? serverNow().toISOString(),
     deviceAt: options.deviceAt ?? new Date().toISOString(),
     ...(options.baseRevision ? { baseRevision: options.baseRevision } : {}),

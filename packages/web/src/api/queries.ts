@@ -72,7 +72,8 @@ export const useHives = () => {
 };
 export const useRules = () => useQuery(READS_OF_THE_DAY.rules);
 export const useVessels = () => useQuery(READS_OF_THE_DAY.vessels);
-export const useJars = () => useQuery(READS_OF_THE_DAY.jars);
+export const useJars = () =>
+  withWaiting(useQuery(READS_OF_THE_DAY.jars), (by, jars, entries) => by.jarsWith(jars, entries));
 export const useHarvests = () =>
   withWaiting(useQuery(READS_OF_THE_DAY.harvests), (by, batches, entries) =>
     by.batchesWith(batches, entries),

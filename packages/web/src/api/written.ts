@@ -8,7 +8,14 @@ import { Refused } from './client.js';
  * weighs a good part of the application. It comes when something waits, or when nobody waits for
  * anything else.
  */
-export { batchesWith, harvestWith, hivesWith, ticksWith, waitingEntry } from '@furrow/core';
+export {
+  batchesWith,
+  harvestWith,
+  hivesWith,
+  jarsWith,
+  ticksWith,
+  waitingEntry,
+} from '@furrow/core';
 
 /** An entry read by the schema of its path. Throws a refusal as the house would say it. */
 export function entryRead(

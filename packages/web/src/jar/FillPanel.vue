@@ -14,6 +14,7 @@ import {
   type JarFill,
   type JarKindRecord,
   isCalled,
+  isInHouse,
 } from '@furrow/core';
 
 import Button from 'primevue/button';
@@ -26,7 +27,10 @@ import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import { gramsOf, massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
+import { useAwaySince } from '../api/away.js';
 import { newId } from '../api/client.js';
+import { nextNumber, takeNumbersAlong } from '../api/numbers.js';
+import { isBehind } from '../api/outbox.js';
 import { useClocks } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
@@ -145,6 +149,19 @@ const isLightUnclear = (id: string): boolean => Boolean(lightest.value[id]) && l
 /** On a phone the first kind's key is pinned at the foot. */
 const narrow = window.matchMedia('(max-width: 700px)').matches;
 const pinnedFill = computed(() => (narrow ? (fill.value?.fills[0] ?? null) : null));
+/** Out of reach of the house the number is one that was taken along, and is written on the jars. */
+const away = useAwaySince();
+const takenNumber = computed(() =>
+  away.value !== null || isBehind() ? nextNumber(props.detail) : null,
+);
+const mayFill = computed(() => (honey.value?.nowG ?? 0) > 0);
+watch(
+  [() => props.detail.batch.id, mayFill, away],
+  ([batchId]) => {
+    if (mayFill.value && away.value === null) void takeNumbersAlong(batchId);
+  },
+  { immediate: true },
+);
 async function write(id: string, count: number, netG: number): Promise<void> {
   const done = await filling.go(
     '/fillings',
@@ -156,6 +173,7 @@ async function write(id: string, count: number, netG: number): Promise<void> {
       count,
       netG,
       lowestWeighedG: lightG(id),
+      code: takenNumber.value,
     },
     tell('FillPanel.g-filled', { count, net: { massG: netG, as: 'read' } }),
   );
@@ -180,7 +198,9 @@ const first = (lotId: string, on: boolean): unknown =>
     { on },
     on ? tell('FillPanel.to-be-used-first-no') : tell('FillPanel.not-use-first-lot-any'),
   );
-const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? null));
+const { laid, sheet, label } = useLabel(
+  computed(() => filled.value.findLast((lot) => isInHouse(lot)) ?? null),
+);
 </script>
 
 <template>
@@ -280,6 +300,13 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       {{ tell('FillPanel.no-honey-this-harvest-left') }}
     </p>
     <template v-else-if="fill">
+      <p v-if="away !== null && fill.fills.length" role="status">
+        {{
+          takenNumber
+            ? tell('FillPanel.write-number-on-lids', { code: takenNumber })
+            : tell('FillPanel.number-comes-with-house')
+        }}
+      </p>
       <ul class="shelf">
         <li v-for="f in fill.fills" :key="f.id">
           <JarRow :count="f.count" :net-g="f.netG" :moisture-percent="moisturePercent" />

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { massColumn, smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
-import { type BatchDetail, type HouseRules, type JarKindRecord, type Lot } from '@furrow/core';
+import {
+  isInHouse,
+  type BatchDetail,
+  type HouseRules,
+  type JarKindRecord,
+  type Lot,
+} from '@furrow/core';
 
 import { computed, ref } from 'vue';
 import JarWeights from './JarWeights.vue';
@@ -44,7 +50,7 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
         <template v-for="l in lots" :key="l.id"
           ><tr>
             <td>
-              {{ l.code
+              {{ l.code ?? tell('FilledTable.number-comes')
               }}<small v-if="l.useBy" class="rust"
                 >{{ ' ' }}{{ tell('FilledTable.use-by', { useBy: l.useBy }) }}</small
               >
@@ -60,8 +66,9 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
             <td class="num">{{ smallMassText(l.netG ?? 0, units, 1) }}</td>
             <td class="num">{{ together(l.inG) }}</td>
             <td>
+              <span v-if="!isInHouse(l)">{{ tell('FilledTable.waits-here') }}</span>
               <button
-                v-if="l.kind === 'jars'"
+                v-else-if="l.kind === 'jars'"
                 type="button"
                 class="as-link"
                 :aria-expanded="weighing === l.id"
@@ -80,7 +87,8 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
               </button>
             </td>
             <td>
-              <span v-if="detail.holds[l.id]" class="rust">{{
+              <span v-if="!isInHouse(l)">{{ tell('FilledTable.once-house-has-it') }}</span>
+              <span v-else-if="detail.holds[l.id]" class="rust">{{
                 tell('FilledTable.held-back')
               }}</span>
               <a

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { figure, weighedText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
-import { measuredWaterPercent } from '@furrow/core';
+import { isInHouse, measuredWaterPercent } from '@furrow/core';
 
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
@@ -53,6 +53,8 @@ const honeyG = computed(() =>
 const filled = computed(
   () => detail.value?.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces') ?? [],
 );
+/** Labels are made of what the house has. */
+const filledInHouse = computed(() => filled.value.filter(isInHouse));
 const PLACES = [
   { label: tell('JarView.fill'), value: 'fill' },
   { label: tell('JarView.several-lots'), value: 'several' },
@@ -107,11 +109,11 @@ const place = computed({
     <LotsPanel v-if="place === 'several'" :rules="rules" :jars="jars" />
     <template v-else-if="place === 'labels'"
       ><LabelsPanel
-        v-if="filled.length"
+        v-if="filledInHouse.length"
         :key="detail.batch.id"
         :detail="detail"
         :rules="rules"
-        :lots="filled"
+        :lots="filledInHouse"
       />
       <section v-else>
         <p>{{ tell('JarView.labels-are-made-from-what') }}</p>

@@ -443,6 +443,9 @@ export const refusal = {
   'refusal.no-known-hive-kind': 'No kind of hive that is known here.',
   'refusal.measure-of': '{path}: {says}',
   'refusal.code-of': '{hive}, harvested {on}',
+  'refusal.number-stands-on-other-jars':
+    '{code} stands on other jars already. Fill again without it: the house gives another number.',
+  'refusal.number-of-no-harvest': '{code} is no number of this harvest.',
   'refusal.row-of': 'Row {line} of {file}',
   'refusal.row': 'row {line}',
 } as const;

@@ -425,6 +425,9 @@ export const refusal: Sentences<typeof english> = {
   'refusal.no-known-hive-kind': 'Nenhum tipo de colmeia conhecido aqui.',
   'refusal.measure-of': '{path}: {says}',
   'refusal.code-of': '{hive}, colhido em {on}',
+  'refusal.number-stands-on-other-jars':
+    '{code} já está em outros potes. Encha de novo sem ele: a casa dá outro número.',
+  'refusal.number-of-no-harvest': '{code} não é número desta colheita.',
   'refusal.row-of': 'A linha {line} de {file}',
   'refusal.row': 'linha {line}',
 };

@@ -16,6 +16,7 @@ import * as fingerprint from './014_fingerprint.js';
 import * as labels from './015_labels.js';
 import * as inOrder from './016_inOrder.js';
 import * as ofHive from './017_ofHive.js';
+import * as takenNumbers from './018_takenNumbers.js';
 
 /**
  * Migrations in order. They are part of the bundle, so that an installed server needs no folder of
@@ -39,6 +40,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['015_labels', labels],
   ['016_inOrder', inOrder],
   ['017_ofHive', ofHive],
+  ['018_takenNumbers', takenNumbers],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {

@@ -272,6 +272,13 @@ export const jar = {
   'ShelfPlace.use-first-by-not-for': 'Use first, by {useBy}; not for sale.',
   'ShelfPlace.trace': 'Trace {code}',
   'ShelfPlace.trace-2': 'Trace',
+  'FillPanel.write-number-on-lids':
+    'Out of reach of the house. The next jars filled are {code}: write that on their lids.',
+  'FillPanel.number-comes-with-house':
+    'Out of reach of the house. Jars filled now get their number once it has them.',
+  'FilledTable.number-comes': 'its number comes',
+  'FilledTable.waits-here': 'waits here',
+  'FilledTable.once-house-has-it': 'once the house has it',
   'WaxPanel.lemon': 'lemon',
   'WaxPanel.yellow': 'yellow',
   'WaxPanel.amber': 'amber',

@@ -279,6 +279,13 @@ export const jar: Sentences<typeof english> = {
   'ShelfPlace.use-first-by-not-for': 'Usar primeiro, até {useBy}; não vender.',
   'ShelfPlace.trace': 'Rastrear {code}',
   'ShelfPlace.trace-2': 'Rastro',
+  'FillPanel.write-number-on-lids':
+    'Fora do alcance da casa. Os próximos potes cheios são {code}: escreva isso nas tampas.',
+  'FillPanel.number-comes-with-house':
+    'Fora do alcance da casa. Os potes cheios agora recebem o número quando ela os tiver.',
+  'FilledTable.number-comes': 'o número vem depois',
+  'FilledTable.waits-here': 'espera aqui',
+  'FilledTable.once-house-has-it': 'quando a casa tiver',
   'WaxPanel.lemon': 'limão',
   'WaxPanel.yellow': 'amarela',
   'WaxPanel.amber': 'âmbar',
