@@ -4,11 +4,14 @@ import {
   harvestWith,
   hivesWith,
   keptPathOf,
+  methodOfKept,
   ticksWith,
   waitingEntry,
   type Batch,
   type BatchDetail,
   type Hive,
+  type JarKindRecord,
+  type Known,
   type OpenPlans,
   type RulesVersion,
   type WaitingEntry,
@@ -31,7 +34,12 @@ const batchesNow = async (): Promise<Batch[]> =>
   (await home.get<{ items: Batch[] }>('/harvests')).items;
 const detailNow = (id: string): Promise<BatchDetail> =>
   home.get(`/harvests/${id}`, { 'x-furrow-says': 'keys' });
-const rulesNow = (): Promise<RulesVersion> => home.get('/rules');
+/** What a device shows entries by. */
+const knownNow = async (): Promise<Known> => ({
+  rules: await home.get<RulesVersion>('/rules'),
+  batches: await batchesNow(),
+  jars: (await home.get<{ items: JarKindRecord[] }>('/jars')).items,
+});
 
 /** What the house alone knows of a row: when it wrote it, and how often it changed. */
 function asShown<T>(value: T): T {
@@ -67,8 +75,8 @@ const lookAt = (combId: string, more: object = {}) => ({
 });
 /** A hive's picture of itself with an entry, beside what the house makes of it. */
 async function bothHives(spoken: string, payload: object): Promise<[Hive, Hive]> {
-  const [before, rules, batches] = [await hivesNow(), await rulesNow(), await batchesNow()];
-  const [shown] = hivesWith(before, [kept(spoken, payload)], { rules, batches });
+  const [before, known] = [await hivesNow(), await knownNow()];
+  const [shown] = hivesWith(before, [kept(spoken, payload)], known);
   await written(spoken, payload);
   const [house] = await hivesNow();
   return [asShown(shown), asShown(house)];
@@ -83,14 +91,13 @@ const newBox = <More extends object>(more: More) => ({
 /** A hive with an entry is as the house makes it, and stays so where the entry is known already. */
 async function expectSame(hiveId: string, spoken: string, payload: object): Promise<void> {
   const now = async (): Promise<Hive> => (await hivesNow()).find(({ id }) => id === hiveId)!;
-  const [before, rules, batches] = [await now(), await rulesNow(), await batchesNow()];
+  const [before, known] = [await now(), await knownNow()];
   const entry = kept(spoken, payload);
-  const [shown] = hivesWith([before], [entry], { rules, batches });
+  const [shown] = hivesWith([before], [entry], known);
   await written(spoken, payload);
   expect(asShown(shown)).toEqual(asShown(await now()));
   const isSaidWhole = !spoken.endsWith('/turn') || 'sideToEntrance' in payload;
-  if (isSaidWhole)
-    expect(hivesWith([await now()], [entry], { rules, batches })).toEqual([await now()]);
+  if (isSaidWhole) expect(hivesWith([await now()], [entry], known)).toEqual([await now()]);
 }
 
 describe('what waits on a device looks as the house will write it', () => {
@@ -139,13 +146,13 @@ describe('what waits on a device looks as the house will write it', () => {
     if (isTurned) carrierIds.reverse();
     [carrierIds[0], carrierIds[1]] = [carrierIds[1], carrierIds[0]];
     const order = { hiveId: other.id, boxId: box.carrierId, carrierIds, what: 'swap' };
-    const [rules, batches] = [await rulesNow(), await batchesNow()];
+    const known = await knownNow();
     const entry = kept('/orders', order);
-    const [shown] = hivesWith([await now()], [entry], { rules, batches });
+    const [shown] = hivesWith([await now()], [entry], known);
     await written('/orders', order);
     expect(asShown(shown)).toEqual(asShown(await now()));
     // Known already, it stays.
-    expect(hivesWith([await now()], [entry], { rules, batches })).toEqual([await now()]);
+    expect(hivesWith([await now()], [entry], known)).toEqual([await now()]);
   });
   it.each<[string, (boxes: Hive['boxes'], hiveId: string) => [string, object]]>([
     [
@@ -198,8 +205,8 @@ describe('what waits on a device looks as the house will write it', () => {
     const carrierIds = [second, first, ...rest];
     const order = { hiveId: other.id, boxId: box.id, carrierIds, what: 'swap' };
     const entries = [kept('/boxes', box), kept('/orders', order)];
-    const [rules, batches] = [await rulesNow(), await batchesNow()];
-    const [shown] = hivesWith([other], entries, { rules, batches });
+    const known = await knownNow();
+    const [shown] = hivesWith([other], entries, known);
     await written('/boxes', box);
     await written('/orders', order);
     const house = (await hivesNow()).find(({ id }) => id === other.id)!;
@@ -222,12 +229,8 @@ describe('a harvest that is taken out of reach of the house', () => {
     ({ batchId } = await stacks.chosen(home, hive, [8, 7], 'crush'));
   });
   async function bothDetails(spoken: string, payload: object): Promise<[BatchDetail, BatchDetail]> {
-    const [before, rules, batches] = [
-      await detailNow(batchId),
-      await rulesNow(),
-      await batchesNow(),
-    ];
-    const shown = harvestWith(before, [kept(spoken, payload)], { rules, batches });
+    const [before, known] = [await detailNow(batchId), await knownNow()];
+    const shown = harvestWith(before, [kept(spoken, payload)], known);
     await written(spoken, payload);
     return [asShown(shown), asShown(await detailNow(batchId))];
   }
@@ -298,14 +301,10 @@ describe('a harvest that is taken out of reach of the house', () => {
     const payload = take(8, { outcome: 'taken', grossG: 3200, tareG: 1200 });
     const entry = kept('/takes', payload);
     await written('/takes', payload);
-    const [detail, rules, batches] = [
-      await detailNow(batchId),
-      await rulesNow(),
-      await batchesNow(),
-    ];
-    expect(harvestWith(detail, [entry], { rules, batches })).toEqual(detail);
+    const [detail, known] = [await detailNow(batchId), await knownNow()];
+    expect(harvestWith(detail, [entry], known)).toEqual(detail);
     const hives = await hivesNow();
-    expect(hivesWith(hives, [entry], { rules, batches })).toEqual(hives);
+    expect(hivesWith(hives, [entry], known)).toEqual(hives);
   });
   it('ticks of the list, the last one of a line', async () => {
     const tick = (state: string) => ({ id: randomUUID(), batchId, line: 'veil', state });
@@ -333,18 +332,14 @@ describe('a drain that is minded out of reach of the house', () => {
       ['/drainEvents', { id: randomUUID(), drainId, kind: 'draw-off', g: 800, minutes: 3 }],
     ];
     for (const [spoken, payload] of entries) {
-      const [before, rules, batches] = [
-        await detailNow(batchId),
-        await rulesNow(),
-        await batchesNow(),
-      ];
+      const [before, known] = [await detailNow(batchId), await knownNow()];
       const entry = kept(spoken, payload);
-      const shown = harvestWith(before, [entry], { rules, batches });
+      const shown = harvestWith(before, [entry], known);
       await written(spoken, payload);
       const house = await detailNow(batchId);
       expect(asShown(shown.drains)).toEqual(asShown(house.drains));
       // Known already, it is shown once.
-      expect(harvestWith(house, [entry], { rules, batches }).drains).toEqual(house.drains);
+      expect(harvestWith(house, [entry], known).drains).toEqual(house.drains);
     }
   });
 });
@@ -383,12 +378,8 @@ describe('frames that run in place out of reach of the house', () => {
       home.later(0.3);
       const payload = { id: randomUUID(), batchId, combId, kind, ...more };
       const entry = kept('/frameEvents', payload);
-      const [before, rules, batches] = [
-        await detailNow(batchId),
-        await rulesNow(),
-        await batchesNow(),
-      ];
-      const shown = harvestWith(before, [entry], { rules, batches });
+      const [before, known] = [await detailNow(batchId), await knownNow()];
+      const shown = harvestWith(before, [entry], known);
       await written('/frameEvents', payload);
       const house = await detailNow(batchId);
       // What goes beside the one that was said is named by the house.
@@ -396,7 +387,7 @@ describe('frames that run in place out of reach of the house', () => {
       const as = (detail: BatchDetail) => asShown(unnamed(detail.frameEvents));
       expect(as(shown), kind).toEqual(as(house));
       expect(asShown(unnamed(shown.takes)), kind).toEqual(asShown(unnamed(house.takes)));
-      expect(harvestWith(house, [entry], { rules, batches })).toEqual(house);
+      expect(harvestWith(house, [entry], known)).toEqual(house);
     }
     expect((await detailNow(batchId)).takes).toHaveLength(2);
   });
@@ -409,10 +400,112 @@ describe('what may wait', () => {
       path: '/harvests/:id/stage',
       placeId: 'b1',
     });
-    for (const asked of ['/harvests', '/fillings/several', '/boxes/b1/give', '/harvests/b1/code', '/undo'])
+    for (const asked of [
+      '/harvests',
+      '/fillings/several',
+      '/boxes/b1/give',
+      '/harvests/b1/code',
+      '/undo',
+    ])
       expect(keptPathOf(asked)).toBeNull();
   });
   it('is refused where it is not whole', () => {
     expect(() => kept('/looks', { id: 'x' })).toThrow();
   });
 });
+
+describe('a comb that is cut out of reach of the house', () => {
+  const boxId = randomUUID();
+  const [pieceA, pieceB, pieceC, boardId] = Array.from({ length: 4 }, () => randomUUID());
+  const piece = (id: string, xMm: number) => ({
+    ...{ id, jarKindId: boxId, xMm, yMm: 0, widthMm: 90, heightMm: 90 },
+    ...{ lowG: 200, midG: 230, highG: 260, bestSide: 'A' },
+  });
+  const cut = (x: number) => ({ x1Mm: x, y1Mm: 0, x2Mm: x, y2Mm: 120 });
+  const plan = (pieces: object[], cutsDone = 0) => ({
+    ...{ flaws: [], thicknessMm: 30, pieces, cuts: [cut(91), cut(184)], cutsDone },
+    ...{ value: 60, provenOptimal: true, possiblePieces: 3 },
+  });
+  const laid = (batchId: string, combId: string) => ({
+    ...{ id: boardId, batchId, combId, widthMm: 300, heightMm: 120, thicknessMm: 30 },
+    ...{ flaws: [], seen: 'both', sheetSeasons: 1 },
+  });
+
+  it('lies, is planned, cut, cracked, weighed and graded as the house writes it', async () => {
+    const box = {
+      name: 'Flat 230',
+      netG: 230,
+      tareG: 20,
+      stock: 9,
+      value: 30,
+      minG: 200,
+      maxG: 260,
+    };
+    await written('/jars', { id: boxId, ...box, purpose: 'piece' });
+    const batchId = await home.harvest(hive);
+    const combId = home.comb(hive, 8);
+    const acts: [string, object][] = [
+      ['/cutBoards', laid(batchId, combId)],
+      [`/cutBoards/${boardId}`, { flaws: [{ kind: 'open', ...rect(200, 0, 40, 40) }] }],
+      [`/cutBoards/${boardId}/plan`, plan([piece(pieceA, 0), piece(pieceB, 93)])],
+      [`/cutBoards/${boardId}`, { cutsDone: 1 }],
+      [`/cutPieces/${pieceB}`, { state: 'cracked' }],
+      [`/cutBoards/${boardId}/plan`, plan([piece(pieceA, 0), piece(pieceC, 200)], 1)],
+      [`/cutBoards/${boardId}`, { cutsDone: 2, done: true }],
+      [`/cutPieces/${pieceA}`, { netG: 236 }],
+      [`/cutPieces/${pieceC}`, { blemishes: ['wet-top'] }],
+      [`/cutPieces/${pieceC}`, { grade: 'sample' }],
+    ];
+    const all: WaitingEntry[] = [];
+    const [first, known] = [await detailNow(batchId), await knownNow()];
+    for (const [spoken, payload] of acts) {
+      const entry = kept(spoken, payload);
+      all.push(entry);
+      const before = await detailNow(batchId);
+      const shown = harvestWith(before, [entry], known);
+      const method = methodOfKept(entry.path);
+      const answer = await (method === 'PATCH' ? home.patch : home.post).call(
+        home,
+        spoken,
+        payload,
+      );
+      expect(answer.status, `${spoken} ${JSON.stringify(answer.body.detail)}`).toBe(201);
+      const house = await detailNow(batchId);
+      expect(asShown(shown.boards), spoken).toEqual(asShown(house.boards));
+      expect(byId(shown), spoken).toEqual(byId(house));
+    }
+    // All of it at once, as after an afternoon on the veranda.
+    const [shown, house] = [harvestWith(first, all, known), await detailNow(batchId)];
+    expect(asShown(shown.boards)).toEqual(asShown(house.boards));
+    expect(byId(shown)).toEqual(byId(house));
+  });
+
+  it('that is spoilt has no planned pieces any more', async () => {
+    await written('/jars', {
+      ...{ id: boxId, name: 'Flat 230', netG: 230, tareG: 20, stock: 9, value: 30 },
+      purpose: 'piece',
+    });
+    const batchId = await home.harvest(hive);
+    await written('/cutBoards', laid(batchId, home.comb(hive, 8)));
+    await written(`/cutBoards/${boardId}/plan`, plan([piece(pieceA, 0)]));
+    const entry = kept(`/cutBoards/${boardId}`, { spoilt: 'brood' });
+    const [before, known] = [await detailNow(batchId), await knownNow()];
+    const shown = harvestWith(before, [entry], known);
+    await home.ok(home.patch(`/cutBoards/${boardId}`, { spoilt: 'brood' }));
+    const house = await detailNow(batchId);
+    expect([shown.pieces, house.pieces]).toEqual([[], []]);
+    expect(asShown(shown.boards)).toEqual(asShown(house.boards));
+  });
+
+  it('is not mistaken for all boards that are planned together', () => {
+    expect(keptPathOf('/cutBoards/plans')).toBeNull();
+    expect(keptPathOf(`/cutBoards/${boardId}`)).toMatchObject({ path: '/cutBoards/:id' });
+  });
+});
+
+const rect = (xMm: number, yMm: number, widthMm: number, heightMm: number) => ({
+  ...{ xMm, yMm, widthMm, heightMm },
+});
+/** Pieces by their ids: the house and a device may tell them in another order. */
+const byId = (detail: BatchDetail): unknown =>
+  asShown([...detail.pieces].sort((a, b) => a.id.localeCompare(b.id)));

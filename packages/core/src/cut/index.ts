@@ -18,3 +18,4 @@ export * from './template.js';
 export * from './thickness.js';
 export type { FreezingSays } from './freezingSays.js';
 export * from './says.js';
+export * from './marked.js';

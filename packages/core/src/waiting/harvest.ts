@@ -12,6 +12,7 @@ import {
   slotSeen,
   takeWritten,
 } from '../take/index.js';
+import { withCutEntry } from './cut.js';
 import type { WaitingEntry } from './entries.js';
 import { hiveWith, type Known } from './hives.js';
 
@@ -72,7 +73,7 @@ function withEntry(detail: BatchDetail, entry: WaitingEntry, known: Known): Batc
     case '/harvests/:id/stage':
       return { ...detail, batch: withStage(detail.batch, entry) };
     default:
-      return detail;
+      return withCutEntry(detail, entry, known);
   }
 }
 

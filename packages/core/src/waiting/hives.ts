@@ -1,5 +1,5 @@
 import { faceShares, unpackFace } from '../comb/face.js';
-import type { RulesVersion } from '../records/views.js';
+import type { JarKindRecord, RulesVersion } from '../records/views.js';
 import type { Batch } from '../records/harvestViews.js';
 import type { BarView, BoxView, CombView, Hive, Look } from '../records/hiveViews.js';
 import type { NewLook } from '../records/look.js';
@@ -10,10 +10,14 @@ import { judgedLook } from '../look/index.js';
 import { isOfBox, withBox } from './boxes.js';
 import type { WaitingEntry } from './entries.js';
 
-/** What a hive's entries are shown by: the rules in force, and the harvests they may belong to. */
+/**
+ * What entries are shown by: the rules in force, the harvests they may belong to, and the boxes that
+ * pieces are cut for.
+ */
 export interface Known {
   rules: Pick<RulesVersion, 'rules' | 'version'>;
   batches: readonly Pick<Batch, 'id' | 'method'>[];
+  jars: readonly JarKindRecord[];
 }
 
 /**

@@ -1,12 +1,14 @@
 import { houseSay } from '@furrow/words';
-import { cutSay } from '@furrow/core';
 import {
-  gradePiece,
+  boardChanged,
+  boardLaid,
+  pieceChanged,
+  piecePlanned,
   type Batch,
   type CutBoard,
   type CutPiece,
+  type PieceChange,
   type PlanCut,
-  type Grade,
 } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
@@ -48,55 +50,22 @@ async function keepPlan(unit: UnitOfWork, boardId: string, plan: PlanCut): Promi
     }
   for (const p of plan.pieces) {
     const before = known.get(p.id);
-    if (!before)
-      await unit.insert('cutPieces', {
-        ...p,
-        boardId,
-        batchId: board.batchId,
-        state: 'planned',
-        blemishes: [],
-        netG: null,
-        grade: null,
-        price: null,
-        reason: null,
-        lotId: null,
-      });
+    if (!before) await unit.insert('cutPieces', piecePlanned(p, board));
     else if (before.state === 'planned') await unit.update('cutPieces', p.id, p);
   }
   const { pieces: _pieces, ...kept } = plan;
   await unit.update('cutBoards', boardId, kept);
 }
 
-/** Grade and price by the rule, from what is seen and weighed now. */
-async function graded(
+/** A piece as it becomes, with its grade and price by the rule. */
+async function changedPiece(
   unit: UnitOfWork,
-  piece: Pick<CutPiece, 'blemishes' | 'netG' | 'state' | 'jarKindId'>,
-  own: CutPiece['grade'] | undefined,
-): Promise<Pick<CutPiece, 'grade' | 'price' | 'reason'>> {
-  if (piece.state === 'planned') return { grade: null, price: null, reason: null };
-  const [kind, { rules }] = [
-    await find(unit.db, 'jarKinds', piece.jarKindId, 'kind-of-box'),
-    await currentRules(unit.db),
-  ];
-  const blemishes: CutPiece['blemishes'] =
-    piece.state === 'cracked' ? ['cracked', ...piece.blemishes] : piece.blemishes;
-  const found = gradePiece({
-    blemishes,
-    netG: piece.netG,
-    minG: kind.minG,
-    maxG: kind.maxG,
-    price: kind.value,
-    rules,
-  });
-  if (!own || own === found.grade) return found;
-  const discounted = Math.round(kind.value * (100 - rules.pieceDiscountPercent)) / 100;
-  const prices: Partial<Record<Grade, number>> = { premium: kind.value, discount: discounted };
-  const price = prices[own] ?? 0;
-  return {
-    grade: own,
-    price,
-    reason: cutSay('cut.grade.by-your-own-eye', { reason: found.reason }),
-  };
+  piece: CutPiece,
+  change: PieceChange,
+): Promise<Partial<CutPiece>> {
+  const box = await find(unit.db, 'jarKinds', piece.jarKindId, 'kind-of-box');
+  const { rules } = await currentRules(unit.db);
+  return pieceChanged(piece, change, box, rules);
 }
 
 export const cutWrites = [
@@ -113,16 +82,7 @@ export const cutWrites = [
           .first()
       )
         throw conflict('on-board', houseSay('refusal.this-comb-lies-on-board'), 'payload.combId');
-      await unit.insert('cutBoards', {
-        ...payload,
-        cuts: [],
-        cutsDone: 0,
-        value: null,
-        provenOptimal: false,
-        possiblePieces: null,
-        spoilt: null,
-        doneAt: null,
-      });
+      await unit.insert('cutBoards', boardLaid(payload));
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
@@ -154,29 +114,21 @@ export const cutWrites = [
         ? houseSay('entry.board-changed')
         : houseSay('entry.cut-made', { cut: p.cutsDone });
     },
-    run: async (unit, { done, ...changes }, { id }) => {
+    run: async (unit, change, { id }) => {
       const board = await boardOf(unit, id);
       const batch = await openBatch(unit, board.batchId);
-      if (changes.cutsDone !== undefined && changes.cutsDone > board.cuts.length)
+      if (change.cutsDone !== undefined && change.cutsDone > board.cuts.length)
         throw refused(houseSay('refusal.so-many-cuts-are-not'), 'payload.cutsDone');
-      await unit.update(
-        'cutBoards',
-        id,
-        { ...changes, ...(done === undefined ? {} : { doneAt: done ? unit.at : null }) },
-        unit.command.baseRevision,
-      );
+      await unit.update('cutBoards', id, boardChanged(change, unit.at), unit.command.baseRevision);
       // The last cut frees every piece that was planned and did not crack.
-      if (done)
+      if (change.done)
         for (const p of await list(unit.db, 'cutPieces', {
           boardId: id,
           state: 'planned',
         }))
-          await unit.update('cutPieces', p.id, {
-            state: 'cut',
-            ...(await graded(unit, { ...p, state: 'cut' }, undefined)),
-          });
+          await unit.update('cutPieces', p.id, await changedPiece(unit, p, { state: 'cut' }));
       // What was planned on a spoilt comb will not be made.
-      if (changes.spoilt)
+      if (change.spoilt)
         for (const p of await list(unit.db, 'cutPieces', {
           boardId: id,
           state: 'planned',
@@ -192,17 +144,12 @@ export const cutWrites = [
       if (p.state === 'cracked') return houseSay('entry.piece-cracked');
       return p.state === 'cut' ? houseSay('entry.piece-cut') : houseSay('entry.piece-looked-at');
     },
-    run: async (unit, { grade, ...changes }, { id }) => {
+    run: async (unit, change, { id }) => {
       const piece = await find(unit.db, 'cutPieces', id, 'piece');
       const batch = await openBatch(unit, piece.batchId);
       if (piece.lotId) throw conflict('packed', houseSay('refusal.this-piece-packed-already-undo'));
-      const next = { ...piece, ...changes };
-      await unit.update(
-        'cutPieces',
-        id,
-        { ...changes, ...(await graded(unit, next, grade)) },
-        unit.command.baseRevision,
-      );
+      const changed = await changedPiece(unit, piece, change);
+      await unit.update('cutPieces', id, changed, unit.command.baseRevision);
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),

@@ -111,12 +111,13 @@ describe('jars filled out of reach of the house', () => {
       id: randomUUID(),
       occurredAt: home.now.toISOString(),
     });
+    const kit = async (): Promise<JarKindRecord[]> =>
+      (await home.get<{ items: JarKindRecord[] }>('/jars')).items;
     const known = {
       rules: await home.get<RulesVersion>('/rules'),
       batches: (await home.get<{ items: Batch[] }>('/harvests')).items,
+      jars: await kit(),
     };
-    const kit = async (): Promise<JarKindRecord[]> =>
-      (await home.get<{ items: JarKindRecord[] }>('/jars')).items;
     const [shown, stock] = [
       harvestWith(await detail(), [entry], known),
       jarsWith(await kit(), [entry]),

@@ -1,4 +1,4 @@
-import { keptPathOf, type KeptPath, type StepMark, type WaitingEntry } from '@furrow/core';
+import { keptPathOf, methodOfKept, type KeptPath, type StepMark, type WaitingEntry } from '@furrow/core';
 import { computed, shallowRef, watch } from 'vue';
 import { useAwaySince } from './away.js';
 import { Refused, newId, send, sendPhoto, serverNow } from './client.js';
@@ -333,7 +333,8 @@ async function goOut({ entry, spoken, deviceAt, isAnother }: OutboxEntry): Promi
     const { photoId, picture } = entry.payload;
     return sendPhoto(picture, photoId, { commandId, occurredAt });
   }
-  const told = { commandId, occurredAt, deviceAt, again: isAnother };
+  const method = methodOfKept(entry.path);
+  const told = { commandId, occurredAt, deviceAt, again: isAnother, method };
   await send(spoken as '/looks', entry.payload as never, told);
 }
 

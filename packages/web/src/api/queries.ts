@@ -53,12 +53,14 @@ function withWaiting<
   });
   return { ...query, data };
 }
-/** The rules and harvests that what waits is shown by; null before they were read. */
+/** The rules, harvests and boxes that what waits is shown by; null before they were read. */
 function useKnown(): Ref<Known | null> {
   const { data: rules } = useRules();
   const { data: batches } = useQuery(READS_OF_THE_DAY.harvests);
+  const { data: jars } = useQuery(READS_OF_THE_DAY.jars);
   return computed(
-    () => rules.value && { rules: rules.value, batches: batches.value ?? [] },
+    () =>
+      rules.value && { rules: rules.value, batches: batches.value ?? [], jars: jars.value ?? [] },
   ) as Ref<Known | null>;
 }
 

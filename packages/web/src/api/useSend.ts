@@ -22,7 +22,11 @@ export type Answered<Said extends SpokenWrite> =
   WrittenTo<Said> | (Said extends SpokenKept ? 'kept' : never);
 /** A kept path as it is spoken. */
 type SpokenKept =
-  KeptPath | `/harvests/${string}/stage` | `/boxes/${string}/${'turn' | 'off' | 'below'}`;
+  | KeptPath
+  | `/harvests/${string}/stage`
+  | `/boxes/${string}/${'turn' | 'off' | 'below'}`
+  | `/cutBoards/${string}`
+  | `/cutPieces/${string}`;
 
 /** A command's own id, and how it is told once it is written. */
 interface Naming {
