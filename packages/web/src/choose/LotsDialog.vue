@@ -48,7 +48,7 @@ const WORDS: [keyof KeepApart, string][] = [
         <WayMark :way="lot.way" />
         <div>
           <b>{{ said(lot.name) }}</b>
-          <p v-for="l in lot.lost" :key="l.key" class="rust">{{ said(l) }}</p>
+          <p v-for="(l, i) in lot.lost" :key="i" class="rust">{{ said(l) }}</p>
           <p v-if="!lot.lost.length" class="sub">
             {{ tell('LotsDialog.every-jar-can-say-where') }}
           </p>

@@ -235,7 +235,7 @@ const measuring = ref(false);
         })
       }}
     </p>
-    <p v-for="p in problems" :key="p.key" class="caution" role="alert">{{ said(p) }}</p>
+    <p v-for="(p, i) in problems" :key="i" class="caution" role="alert">{{ said(p) }}</p>
     <p v-if="laid && !laid.fits">
       <Button outlined :label="tell('LabelsPanel.make-it-fit')" @click="fit" />
     </p>

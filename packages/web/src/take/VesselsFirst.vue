@@ -53,10 +53,12 @@ const used = computed(() =>
 );
 const grams = (text: string): number | null =>
   text.trim() === '' ? 0 : gramsOf(text, props.rules.units);
+/** What stops the step is told beside its key; the others here. */
+const blocking = computed(() => questions.value.find((q) => q.blocks) ?? null);
 const blocked = computed(() => {
   if (used.value.some((v) => grams(before.value[v.id] ?? '') === null))
     return tell('VesselsFirst.what-stands-in-vessel-already');
-  return said(questions.value.find((q) => q.blocks)?.sentence) || null;
+  return said(blocking.value?.sentence) || null;
 });
 watch(blocked, (sentence) => emit('says', sentence), { immediate: true });
 const about = (v: Vessel): string =>
@@ -98,7 +100,13 @@ const choose = (combId: string, vesselId: string | null): void => {
       :error="grams(before[v.id] ?? '') === null ? weightSuch(800) : null"
       @update:model-value="before = { ...before, [v.id]: $event }"
     />
-    <p v-for="q in questions" :key="q.sentence.key" class="rust says">{{ said(q.sentence) }}</p>
+    <p
+      v-for="q in questions.filter((each) => each !== blocking)"
+      :key="`${q.sentence.key} ${q.combId} ${q.vesselId}`"
+      class="rust says"
+    >
+      {{ said(q.sentence) }}
+    </p>
   </section>
 </template>
 
