@@ -7,6 +7,7 @@ import { hiveView, type PlacementRow } from './hiveViews.js';
 import { find, openRows } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { currentRules } from '../rules/currentRules.js';
+import { askWhichStands } from '../store/standing.js';
 import { write } from '../store/writes.js';
 import { makeBox, placeFrame, placeOf, rePlace } from './placing.js';
 import { dateAt } from './dateAt.js';
@@ -65,7 +66,7 @@ export const moveWrites = [
         : houseSay('entry.two-places-swapped'),
     run: async (unit, { hiveId, boxId, carrierIds }) => {
       const hive = await hiveView(unit.db, hiveId);
-      const parent =
+      const parent: Record<string, string> =
         boxId === null ? { parentHiveId: hiveId, compartment: 'file' } : { parentCarrierId: boxId };
       if (boxId !== null && !hive.boxes.some((b) => b.carrierId === boxId))
         throw refused(houseSay('refusal.this-box-does-not-stand'), 'payload.boxId');
@@ -82,8 +83,14 @@ export const moveWrites = [
         places.every((p) => carrierIds.includes(p.carrierId));
       if (!same)
         throw conflict('stale', houseSay('refusal.this-hive-was-changed-in'), 'payload.carrierIds');
+      const slotOf = (carrierId: string): number => carrierIds.indexOf(carrierId) + 1;
+      await askWhichStands(unit, {
+        table: 'placements',
+        same: parent,
+        isOther: ({ carrierId, slot, toOn }) => toOn === null && slotOf(String(carrierId)) !== slot,
+      });
       const moves = places.flatMap((from) => {
-        const slot = carrierIds.indexOf(from.carrierId) + 1;
+        const slot = slotOf(from.carrierId);
         return slot === from.slot
           ? []
           : [
@@ -98,7 +105,10 @@ export const moveWrites = [
               },
             ];
       });
-      if (!moves.length) throw refused(houseSay('refusal.nothing-was-moved'), 'payload.carrierIds');
+      // Somebody else put them so in the meantime: it was said twice, and stands.
+      const isSaidTwice = places.some((place) => place.recordedAt > unit.command.occurredAt);
+      if (!moves.length && !isSaidTwice)
+        throw refused(houseSay('refusal.nothing-was-moved'), 'payload.carrierIds');
       await rePlace(unit, moves, dateAt(unit.at, hive.site.zone));
       return { hive: await hiveView(unit.db, hiveId) };
     },

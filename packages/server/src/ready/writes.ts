@@ -3,6 +3,7 @@ import { dateAt } from '../look/dateAt.js';
 import { notFound } from '../problem.js';
 import { find, openRow } from '../store/rows.js';
 import { batchView } from '../harvest/batches.js';
+import { askWhichStands } from '../store/standing.js';
 import { write } from '../store/writes.js';
 
 /** What Ready writes besides the plan itself: notes of a site, weather by hand, gear, ticks. */
@@ -73,13 +74,19 @@ export const readyWrites = [
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);
       const { batchId, line } = payload;
+      await askWhichStands(unit, {
+        table: 'ticks',
+        same: { batchId, line },
+        isOther: ({ state }) => state !== payload.state,
+      });
       const before = await openRow(
         'ticks',
         unit.db('ticks').where({ batchId, line, removedAt: null }),
       );
-      if (before) await unit.update('ticks', before.id, { state: payload.state });
-      else await unit.insert('ticks', payload);
-      return { tick: { ...payload, id: before?.id ?? payload.id } };
+      // A row of its own for each tick: it tells who said it.
+      if (before) await unit.update('ticks', before.id, { removedAt: unit.recordedAt });
+      await unit.insert('ticks', payload);
+      return { tick: payload };
     },
   }),
 ];

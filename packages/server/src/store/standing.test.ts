@@ -76,6 +76,76 @@ describe('two devices that said different things of the same, neither knowing of
   });
 });
 
+describe('two phones on one hive and one list', () => {
+  const bars = () => hive.bars.map(({ carrierId }) => carrierId);
+  const swapped = (a: number, b: number): object => {
+    const carrierIds = bars();
+    [carrierIds[a - 1], carrierIds[b - 1]] = [carrierIds[b - 1], carrierIds[a - 1]];
+    return { hiveId: hive.id, boxId: null, carrierIds, what: 'swap' };
+  };
+  const barsNow = async (): Promise<string[]> => {
+    const { items } = await home.get<{ items: Hive[] }>('/hives');
+    return items[0].bars.map(({ carrierId }) => carrierId);
+  };
+
+  it('that put bars otherwise are asked which stands; taken back there, the other is written', async () => {
+    home.later(5);
+    await home.ok(home.post('/orders', swapped(7, 8), saidBefore(2)));
+    const late = swapped(5, 6);
+    const at = { ...OTHER, ...saidBefore(1) };
+    const asked = await home.post('/orders', late, at);
+    expect(asked.body).toMatchObject({
+      code: 'said-otherwise',
+      stands: { says: { key: 'entry.two-places-swapped' }, device: 'test' },
+    });
+    expect((await barsNow())[6]).toBe(bars()[7]);
+    const { commandId } = (asked.body as { stands: { commandId: string } }).stands;
+    await home.ok(home.post('/undo', { commandId }));
+    await home.ok(home.post('/orders', late, { ...at, again: true }));
+    const now = await barsNow();
+    expect([now[4], now[5], now[6]]).toEqual([bars()[5], bars()[4], bars()[6]]);
+  });
+
+  it('that put bars the same way say it twice, and nobody is asked', async () => {
+    home.later(5);
+    await home.ok(home.post('/orders', swapped(7, 8), saidBefore(2)));
+    await home.ok(home.post('/orders', swapped(7, 8), { ...OTHER, ...saidBefore(1) }));
+    expect((await barsNow())[6]).toBe(bars()[7]);
+    home.later(1);
+    const again = await home.post('/orders', swapped(7, 8));
+    expect([again.status, again.body.path]).toEqual([400, 'payload.carrierIds']);
+  });
+
+  it('that ticked a line otherwise are asked; the same tick needs no answer', async () => {
+    const batchId = await home.harvest(hive);
+    const tick = (state: string) => ({ id: randomUUID(), batchId, line: 'veil', state });
+    home.later(5);
+    await home.ok(home.post('/ticks', tick('have'), saidBefore(2)));
+    await home.ok(home.post('/ticks', tick('have'), { ...OTHER, ...saidBefore(1) }));
+    home.later(1);
+    const asked = await home.post('/ticks', tick('missing'), saidBefore(4));
+    expect(asked.body).toMatchObject({
+      code: 'said-otherwise',
+      stands: { says: { key: 'entry.ticked-off' }, device: "Rui's phone", person: 'Rui' },
+    });
+    await home.ok(home.post('/ticks', tick('missing')));
+    const { ticks } = await home.get<{ ticks: { line: string; state: string }[] }>('/plans');
+    const veils = ticks.filter(({ line }) => line === 'veil');
+    expect(veils.map(({ state }) => state)).toEqual(['missing']);
+  });
+
+  it('a tick that is taken back leaves the one before it', async () => {
+    const batchId = await home.harvest(hive);
+    const tick = (state: string) => ({ id: randomUUID(), batchId, line: 'veil', state });
+    await home.ok(home.post('/ticks', tick('have')));
+    await home.ok(home.post('/ticks', tick('missing')));
+    const [last] = (await home.get<{ items: { commandId: string }[] }>('/journal')).items;
+    await home.ok(home.post('/undo', { commandId: last.commandId }));
+    const { ticks } = await home.get<{ ticks: { state: string }[] }>('/plans');
+    expect(ticks.map(({ state }) => state)).toEqual(['have']);
+  });
+});
+
 it('who knew what stood there, and says something else, means it', async () => {
   await home.ok(home.post('/colonyFacts', fact({ kind: 'temper', temper: 'calm' })));
   home.later(1);

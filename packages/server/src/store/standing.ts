@@ -8,7 +8,7 @@ import { rowsOf } from './asked.js';
 import type { UnitOfWork } from './unitOfWork.js';
 import { writtenRows } from './writtenRows.js';
 
-type Table = 'colonyFacts' | 'looks' | 'takes';
+type Table = 'colonyFacts' | 'looks' | 'placements' | 'takes' | 'ticks';
 
 /** What a row says itself: a fact of a colony, or a weight. */
 const saidBy = (row: Record<string, unknown>): Pick<Standing, 'fact' | 'netG'> => ({

@@ -1,4 +1,10 @@
-import { keptPathOf, methodOfKept, type KeptPath, type StepMark, type WaitingEntry } from '@furrow/core';
+import {
+  keptPathOf,
+  methodOfKept,
+  type KeptPath,
+  type StepMark,
+  type WaitingEntry,
+} from '@furrow/core';
 import { computed, shallowRef, watch } from 'vue';
 import { useAwaySince } from './away.js';
 import { Refused, newId, send, sendPhoto, serverNow } from './client.js';
