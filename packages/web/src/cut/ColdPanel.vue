@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import { figure, lengthText, sidesText, volumeText } from '../words/figures.js';
-import { measured, tell } from '../words/tell.js';
+import { volumeText } from '../words/figures.js';
+import { tell } from '../words/tell.js';
 
 import {
   PESTS,
   PEST_WORDS,
   SCHOOLS,
-  balanceWaterPercent,
   freezingPlan,
   orderCompared,
   orderRuns,
-  rackHours,
   readShape,
   workingWater,
   type BatchDetail,
@@ -18,7 +16,6 @@ import {
   type HouseRules,
   type Keeping,
   type Pest,
-  type RackRun,
   type PayloadTo,
   between,
 } from '@furrow/core';
@@ -35,6 +32,8 @@ import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { said, householdUnits } from '../words/units.js';
 import { WATER_BASIS_WORDS } from '../parts/waterBasis.js';
+import ColdSum from './ColdSum.vue';
+import RackPanel from './RackPanel.vue';
 
 /**
  * Cut pieces on the rack until their edges stop weeping, and comb in the cold against moth and
@@ -160,15 +159,6 @@ const runningPlan = computed(() =>
       })
     : null,
 );
-const weeps = computed(() =>
-  roomC.value === null || water.value === null
-    ? null
-    : rackHours({
-        temperatureC: roomC.value,
-        moisturePercent: water.value,
-        own: history.value?.racks as RackRun[] | undefined,
-      }),
-);
 const compared = computed(() =>
   orderCompared(orderRuns(history.value?.keepings ?? [], history.value?.pieces ?? [])),
 );
@@ -207,26 +197,10 @@ const missing = computed(() => {
       });
 });
 const boxed = computed(() => order.value === 'whole' && asBox.value);
-const BLOCK_WORDS = { piece: 'a piece', frame: 'a comb', super: tell('ColdPanel.whole-box') };
 const orders = [
   { label: tell('ColdPanel.cut-pack-then-freeze'), value: 'pieces' },
   { label: tell('ColdPanel.freeze-whole-then-cut'), value: 'whole' },
 ];
-/** What the room's air would do to the cut edges, where they gain by it. */
-const wet = computed(() => {
-  if (humidity.value === null || water.value === null) return null;
-  const balance = balanceWaterPercent(humidity.value);
-  if (balance === null)
-    return humidity.value > 80
-      ? tell('ColdPanel.at-humidity-open-honey-takes', { humidity: humidity.value })
-      : null;
-  return balance > water.value
-    ? tell('ColdPanel.air-wets-open-honey-up', {
-        humidity: humidity.value,
-        balance: figure(balance, 1),
-      })
-    : null;
-});
 const whenReady = (k: Keeping): string =>
   tell('ColdPanel.text', {
     dueAt:
@@ -237,80 +211,20 @@ const whenReady = (k: Keeping): string =>
 
 <template>
   <section class="cold">
-    <h2 class="furrow-heading">{{ tell('ColdPanel.on-rack') }}</h2>
-    <template v-if="rack"
-      ><p>
-        <b class="display when">{{ whenReady(rack) }}</b>
-        {{
-          tell('ColdPanel.edges-should-have-stopped-weeping', {
-            pieces: rack.pieces,
-            said: measured({ temperatureC: rack.roomC }),
-          })
-        }}
-      </p>
-      <Button
-        outlined
-        :label="tell('ColdPanel.they-have-stopped-weeping')"
-        :loading="busy"
-        @click="end(rack, tell('ColdPanel.off-rack'))"
-    /></template>
-    <template v-else
-      ><p v-if="weeps">
-        {{
-          tell('ColdPanel.cut-edges-weep-to-h', {
-            low: figure(weeps.low),
-            high: figure(weeps.high),
-            said: measured({ temperatureC: roomC! }),
-            water,
-          })
-        }}<template v-if="(history?.racks.length ?? 0) >= 5">{{
-          tell('ColdPanel.by-your-last-racks', { racks: history!.racks.length })
-        }}</template
-        ><template v-else>{{ tell('ColdPanel.starting-range-your-own-racks') }}</template
-        >{{ tell('ColdPanel.turn-them-once-cover-against') }}
-      </p>
-      <p v-if="wet" class="rust">
-        <b>{{ wet }}</b>
-      </p>
-      <div class="fields">
-        <NumberField
-          v-model="roomC"
-          narrow
-          :label="tell('ColdPanel.room')"
-          unit="°C"
-          :min="0"
-          :max="45"
-          :error="fieldError('roomC')"
-        /><NumberField
-          v-model="humidity"
-          narrow
-          nullable
-          :label="tell('ColdPanel.its-humidity')"
-          unit="%"
-          :min="0"
-          :max="100"
-        /><NumberField
-          v-model="water"
-          :digits="1"
-          narrow
-          :label="tell('common.water-in-honey')"
-          unit="%"
-          :min="13"
-          :max="25"
-          :note="waterNote"
-          :error="fieldError('moisturePercent')"
-        /><Button
-          outlined
-          :label="tell('ColdPanel.on-rack-now')"
-          :disabled="!pieces"
-          :loading="busy"
-          @click="begin('rack')"
-        />
-      </div>
-      <p v-if="!pieces" class="sub">
-        {{ tell('ColdPanel.no-piece-cut-yet-cut') }}
-      </p>
-    </template>
+    <RackPanel
+      v-model:room-c="roomC"
+      v-model:humidity="humidity"
+      v-model:water="water"
+      :rack="rack"
+      :when-ready="whenReady"
+      :pieces="pieces"
+      :racks="history?.racks ?? []"
+      :water-note="waterNote"
+      :busy="busy"
+      :field-error="fieldError"
+      @begin="begin('rack')"
+      @end="end($event, tell('ColdPanel.off-rack'))"
+    />
     <h2 class="furrow-heading">{{ tell('common.in-cold') }}</h2>
     <template v-if="thaw"
       ><FreezingLine
@@ -378,34 +292,7 @@ const whenReady = (k: Keeping): string =>
           }}</b
         >
       </p>
-      <details class="how">
-        <summary>{{ tell('common.how-this-was-got') }}</summary>
-        <p v-if="rules.waxFrozenWeeks">
-          {{ tell('ColdPanel.your-rule-keeps-comb-in', { waxFrozenWeeks: rules.waxFrozenWeeks }) }}
-        </p>
-        <p>
-          {{ tell('ColdPanel.conduction-in', { packing: BLOCK_WORDS[block.packing] })
-          }}<template v-if="block.widthMm"
-            >{{ ' '
-            }}{{
-              tell('ColdPanel.text-2', {
-                sidesText: sidesText(
-                  [block.widthMm, block.heightMm ?? 0, block.thicknessMm],
-                  householdUnits,
-                ),
-              })
-            }}</template
-          ><template v-else
-            >{{ ' '
-            }}{{
-              tell('ColdPanel.thick', {
-                thicknessMm: lengthText(block.thicknessMm, householdUnits),
-              })
-            }}</template
-          >
-          {{ tell('ColdPanel.with-still-air-on-all', { said: measured({ temperatureC: -12 }) }) }}
-        </p>
-      </details>
+      <ColdSum :block="block" :rules="rules" />
     </template>
   </section>
   <aside class="acts bench">

@@ -31,7 +31,8 @@ const open = (): void =>
     forDate: '',
     who: '',
   });
-const kindName = (id: string): string => props.jars.find((j) => j.id === id)?.name ?? 'a jar';
+const kindName = (id: string): string =>
+  props.jars.find((j) => j.id === id)?.name ?? tell('PromisesPanel.a-jar');
 const lines = computed(() =>
   (reserves.value ?? [])
     .map((r) => ({ r, who: people.value?.find((p) => p.id === r.personId)?.name ?? '' }))

@@ -107,7 +107,7 @@ async function keepStart(): Promise<void> {
         :key="l.kind"
         type="button"
         class="fact"
-        :class="{ unknown: l.value === 'not known' }"
+        :class="{ unknown: l.value === tell('colonyLines.not-known') }"
         :aria-expanded="open === l.kind"
         @click="open = open === l.kind ? null : l.kind"
       >

@@ -60,6 +60,8 @@ export const cut = {
   'ColdPanel.pieces': 'pieces',
   'ColdPanel.combs': 'combs',
   'ColdPanel.how-many-go-in-none': 'How many {order} go in? None is written down yet.',
+  'ColdPanel.a-piece': 'a piece',
+  'ColdPanel.a-comb': 'a comb',
   'ColdPanel.whole-box': 'a whole box',
   'ColdPanel.cut-pack-then-freeze': 'Cut, pack, then freeze',
   'ColdPanel.freeze-whole-then-cut': 'Freeze whole, then cut',

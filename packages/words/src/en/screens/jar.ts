@@ -216,6 +216,7 @@ export const jar = {
   'PrintSpool.some-came-out-wrong': 'Some came out wrong…',
   'PrintSpool.what-went-wrong': 'What went wrong',
   'PrintSpool.print-them-again': 'Print them again',
+  'PromisesPanel.a-jar': 'a jar',
   'PromisesPanel.promised': 'Promised',
   'PromisesPanel.nothing-promised-orders-and-gifts':
     'Nothing is promised. Orders and gifts written here are filled first.',

@@ -64,6 +64,8 @@ export const cut: Sentences<typeof english> = {
   'ColdPanel.pieces': 'pedaços',
   'ColdPanel.combs': 'favos',
   'ColdPanel.how-many-go-in-none': 'Quantos {order} entram? Nenhum foi anotado ainda.',
+  'ColdPanel.a-piece': 'um pedaço',
+  'ColdPanel.a-comb': 'um favo',
   'ColdPanel.whole-box': 'uma caixa inteira',
   'ColdPanel.cut-pack-then-freeze': 'Cortar, embalar, depois congelar',
   'ColdPanel.freeze-whole-then-cut': 'Congelar inteiro, depois cortar',

@@ -223,6 +223,7 @@ export const jar: Sentences<typeof english> = {
   'PrintSpool.some-came-out-wrong': 'Alguns saíram errados…',
   'PrintSpool.what-went-wrong': 'O que deu errado',
   'PrintSpool.print-them-again': 'Imprimir de novo',
+  'PromisesPanel.a-jar': 'um pote',
   'PromisesPanel.promised': 'Prometido',
   'PromisesPanel.nothing-promised-orders-and-gifts':
     'Nada está prometido. Pedidos e presentes anotados aqui são enchidos primeiro.',
