@@ -84,6 +84,19 @@ describe('what is said', () => {
     expect(inEnglish(held)).toBe('Held back: Ipê, harvest of 7 Mar 2026, may hold syrup');
     expect(speak(held, brazilian)).toMatch(/^Retido: Ipê, colheita de 7 de mar\. de 2026, pode/);
   });
+  it('says a figure as it is meant, without what a sum left behind it', () => {
+    const weep = (water: number, reader = PLAIN_READER): string =>
+      speakScreen(
+        'ColdPanel.cut-edges-weep-to-h',
+        { low: '4', high: '16', said: '24 °C', water },
+        reader,
+      );
+    expect(weep(19.399999999999974)).toContain('19.4 % water');
+    expect(weep(0.1 + 0.2)).toContain('0.3 % water');
+    expect(weep(18)).toContain('18 % water');
+    expect(weep(17.999999999999996)).toContain('18 % water');
+    expect(weep(19.399999999999974, brazilian)).toContain('19,4 %');
+  });
   it('shows what was written as it was, and a key that it has no words for by itself', () => {
     expect(inEnglish(asWritten('It broke off {its} bar'))).toBe('It broke off {its} bar');
     expect(inEnglish({ key: 'later.unknown', with: {} })).toBe('later.unknown');

@@ -69,9 +69,13 @@ const FIGURE = /^[−+-]?\d+\.\d/;
 const written = (text: string, { language }: Reader): string =>
   FIGURE.test(text) ? inLanguage(text, language) : text;
 
+/** More decimals than any figure here has: what lies behind them is what a sum left over. */
+const MOST_DECIMALS = 4;
 /** A count stays a number; one with decimals gets the reader's comma. */
-const numberSaid = (value: number, { language }: Reader): number | string =>
-  Number.isInteger(value) ? value : inLanguage(String(value), language);
+function numberSaid(value: number, { language }: Reader): number | string {
+  const plain = Number(value.toFixed(MOST_DECIMALS));
+  return Number.isInteger(plain) ? plain : inLanguage(String(plain), language);
+}
 
 const eachSaid = (parts: readonly SayValue[], reader: Reader): string[] =>
   parts.map((part) => String(valueSaid(part, reader)));
