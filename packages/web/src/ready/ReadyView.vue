@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { estimateRangeText, massText, volumeText } from '../words/figures.js';
-import { measured, tell, moment } from '../words/tell.js';
+import { tell, moment } from '../words/tell.js';
 import { useHours } from './useHours';
 import {
   METRIC,
@@ -29,12 +29,13 @@ import { useNow } from '../shell/useNow.js';
 import { useSend } from '../api/useSend.js';
 import BringList from './BringList.vue';
 import DayLine from './DayLine.vue';
+import DaySteps from './DaySteps.vue';
+import OpensByTouch from './OpensByTouch.vue';
 import PeopleThere from './PeopleThere.vue';
 import ReadyEmpty from './ReadyEmpty.vue';
 import ReadyToLeave from './ReadyToLeave.vue';
 import ReadyAsks from './ReadyAsks.vue';
 import SiteDialog from './SiteDialog.vue';
-import Timetable from './Timetable.vue';
 import { useReady } from './useReady.js';
 import { useTicks } from './useTicks.js';
 import { capitalised } from '../words/capitalised.js';
@@ -67,14 +68,6 @@ const units = computed(() => rules.value?.units ?? METRIC);
 const planned = computed(
   () => day.value?.harvests.find((h) => h.id === detail.value?.batch.id) ?? null,
 );
-const cautions = computed(
-  () => new Map((day.value?.harvests ?? []).map((h) => [h.id, h.cautions])),
-);
-const mine = ref(false);
-const steps = computed(() =>
-  (day.value?.steps ?? []).filter((s) => !mine.value || s.harvestId === detail.value?.batch.id),
-);
-
 /** The ten days hour by hour for this hive and way. */
 const siteWeather = computed(() =>
   detail.value ? (weather.value?.[detail.value.hive.siteId] ?? null) : null,
@@ -154,16 +147,6 @@ const oneLotWith = computed(() =>
     .map((d) => d.batch.hiveName)
     .join(', '),
 );
-const conflicts = computed(() => steps.value.filter((s) => s.conflicts.length).length);
-/** What does not fit, each reason once; two of them stand here, the rest with their steps. */
-const conflictsSay = computed(() => {
-  const all = [...new Set(steps.value.flatMap((s) => s.conflicts.map((c) => said(c.sentence))))];
-  const rest =
-    all.length > 2
-      ? ' ' + tell('ReadyView.and-more-with-their-steps', { said: all.length - 2 })
-      : '';
-  return `${all.slice(0, 2).join(' ')}${rest}`;
-});
 const takenText = computed(() => {
   const { batch, hive } = inHand();
   const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
@@ -276,57 +259,19 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         {{ said(says) }}
         <template v-if="day">{{ tell('ReadyView.what-stands-below-last-plan') }}</template>
       </p>
-      <p v-if="conflicts" class="rust" role="status">
-        <b>{{ tell('ReadyView.steps-do-not-fit-as', { conflicts }) }}</b>
-        {{ conflictsSay }}
-      </p>
-      <component :is="narrow ? 'details' : 'div'" class="part">
-        <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading">{{
-          tell('ReadyView.from-washing-gear-to-last')
-        }}</component>
-        <label v-if="details.length > 1" class="only"
-          ><input v-model="mine" type="checkbox" />
-          {{ tell('ReadyView.only', { hiveName: detail.batch.hiveName }) }}</label
-        >
-        <Timetable
-          v-if="day"
-          :steps="steps"
-          :cautions="cautions"
-          :several="details.length > 1 && !mine"
-          :zone="zone"
-          @move="move"
-        />
-        <p v-else class="sub" aria-busy="true">{{ tell('ReadyView.working-out-day') }}</p>
-        <p class="sub">
-          {{
-            tell('ReadyView.drag-step-or-move-it', {
-              workFrom: rules.workFrom,
-              workTo: rules.workTo,
-              quietFrom: rules.quietFrom,
-              quietTo: rules.quietTo,
-            })
-          }}
-        </p>
-        <details class="how">
-          <summary>{{ tell('common.how-this-was-got') }}</summary>
-          <p>
-            {{
-              tell('ReadyView.draining-runs-by-slow-edge', {
-                said: measured({ temperatureC: plan.kitchenTemperatureC }),
-                said2: measured({
-                  temperatureC: plan.nightTemperatureC ?? plan.kitchenTemperatureC,
-                }),
-                waterSaid,
-                said3: measured({ lengthMm: { low: 0.1, high: 0.2 } }),
-              })
-            }}
-          </p>
-        </details>
-      </component>
-      <component :is="narrow ? 'details' : 'div'" class="part">
-        <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading">{{
-          tell('ReadyView.bring-and-have')
-        }}</component>
+      <DaySteps
+        :day="day"
+        :hive-name="detail.batch.hiveName"
+        :batch-id="detail.batch.id"
+        :several="details.length > 1"
+        :rules="rules"
+        :plan="plan"
+        :zone="zone"
+        :water-said="waterSaid"
+        :narrow="narrow"
+        @move="move"
+      />
+      <OpensByTouch :narrow="narrow" :heading="tell('ReadyView.bring-and-have')">
         <p v-if="day?.trips" class="sub">
           <b>{{
             day.trips.trips === 1
@@ -342,7 +287,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         </p>
         <Refusal :refusal="tickRefusal" />
         <BringList v-if="day" :lines="day.bring" :ticks="ticks" @tick="tick" />
-      </component>
+      </OpensByTouch>
       <template v-if="day?.repairs.length"
         ><h2 class="furrow-heading">{{ tell('common.to-be-mended') }}</h2>
         <ul class="mend">
@@ -505,38 +450,6 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
 }
 .expect {
   font-size: 18px;
-}
-.only {
-  display: inline-flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 36px;
-}
-.only input {
-  width: 20px;
-  height: 20px;
-  accent-color: var(--field);
-}
-.part {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-}
-summary.furrow-heading::before {
-  content: '▸';
-}
-details[open] > summary.furrow-heading::before {
-  content: '▾';
-}
-summary.furrow-heading {
-  cursor: pointer;
-  min-height: 48px;
-  align-items: center;
-}
-@media (max-width: 700px) {
-  details.part {
-    display: block;
-  }
 }
 @media print {
   .left {
