@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { estimateRangeText, massText, volumeText } from '../words/figures.js';
-import { tell, moment } from '../words/tell.js';
+import { estimateRangeText, massText, temperatureText, volumeText } from '../words/figures.js';
+import { moment, tell } from '../words/tell.js';
 import { useHours } from './useHours';
 import {
   METRIC,
@@ -108,9 +108,8 @@ const thermometer = ref<string | null>(null);
 async function readKitchen(): Promise<void> {
   const reading = await read('/instruments/thermometer');
   if (plan.value) plan.value.kitchenTemperatureC = reading.value;
-  thermometer.value = said(
-    `${reading.value} °C${reading.simulated ? tell('ReadyView.practice-thermometer') : ''}`,
-  );
+  const degrees = temperatureText(reading.value, units.value, 1);
+  thermometer.value = `${degrees}${reading.simulated ? tell('ReadyView.practice-thermometer') : ''}`;
 }
 /** Writes every plan that changed, the one in hand always. */
 async function keep(): Promise<boolean> {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { massText } from '../words/figures.js';
+import { massText, plainFigure, temperatureText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { type HouseRules, type AnswerTo } from '@furrow/core';
 
@@ -20,7 +20,9 @@ type InstrumentPath = (typeof lines)[number][2] | `/instruments/hive-scale?${str
 function readingText(r: AnswerTo<InstrumentPath>): string {
   if ('state' in r && r.state === 'silent') return tell('InstrumentsPanel.silent-it-plugged-in');
   if ('state' in r && r.state === 'overload') return tell('InstrumentsPanel.too-heavy-for-it');
-  return r.unit === 'g' ? massText(r.value / 1000, props.rules.units, 2) : `${r.value} ${r.unit}`;
+  if (r.unit === 'g') return massText(r.value / 1000, props.rules.units, 2);
+  if (r.unit === '°C') return temperatureText(r.value, props.rules.units, 1);
+  return `${plainFigure(r.value)} ${r.unit}`;
 }
 async function ask(name: string, path: InstrumentPath): Promise<void> {
   try {

@@ -33,6 +33,8 @@ describe('a measure in the unit that fits', () => {
     [sidesText([430, 135], US_UNITS), '16.9 × 5.3 in'],
     [sidesText([50, 50]), '50 × 50 mm'],
     [temperatureText(24.4), '24 °C'],
+    [temperatureText(24.5, METRIC, 1), '24.5 °C'],
+    [temperatureText(24.5, US_UNITS, 1), '76.1 °F'],
     [temperatureText(-18, US_UNITS), '0 °F'],
     [temperatureText(-30, US_UNITS), '−22 °F'],
     [warmerText(2, US_UNITS), '4 °F'],

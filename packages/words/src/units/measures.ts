@@ -98,10 +98,12 @@ export const distanceText = (m: number, units: Units = METRIC): string =>
     ? `${figure(m, 0)} m`
     : `${Math.round((m * FEET_PER_M) / 10) * 10} ft`;
 
-/** Temperature for the screen, whole degrees: "24 °C", "75 °F". */
-export function temperatureText(temperatureC: number, units: Units = METRIC): string {
+/** Temperature for the screen: "24 °C", "75 °F"; as a thermometer shows it with a digit more. */
+export function temperatureText(temperatureC: number, units: Units = METRIC, digits = 0): string {
   const unit = fittingUnit('temperature', 0, units);
-  return `${figure(Math.round(fromBase(temperatureC, unit)), 0)} ${unit.sign}`;
+  const there = fromBase(temperatureC, unit);
+  // Whole degrees are rounded as everywhere, half up: never to a minus nought.
+  return `${figure(digits === 0 ? Math.round(there) : there, digits)} ${unit.sign}`;
 }
 
 /** A difference of temperatures: 2 °C warmer is 4 °F warmer. */
