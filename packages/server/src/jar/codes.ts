@@ -111,12 +111,19 @@ async function batchCodeOf(db: Knex, batch: Batch): Promise<string> {
   return code;
 }
 
-/** The next codes of lots that neither a lot has nor a device took along. */
+/**
+ * Numbers that devices take along begin here: what the house itself numbers goes on from 1, as if
+ * nobody had taken any.
+ */
+const TAKEN_FROM = 21;
+
+/** The next codes of lots that neither a lot has nor a device took along, from a number on. */
 async function nextCodes(
   db: Knex,
   batchId: string,
   batchCode: string,
   count: number,
+  from = 1,
 ): Promise<string[]> {
   const filled = await columnOf(
     z.string(),
@@ -125,7 +132,7 @@ async function nextCodes(
   const taken = await columnOf(z.string(), db('takenNumbers').where({ batchId }).pluck('code'));
   const known = new Set([...filled, ...taken]);
   const codes: string[] = [];
-  for (let n = filled.length + 1; codes.length < count; n++) {
+  for (let n = Math.max(from, filled.length + 1); codes.length < count; n++) {
     const code = lotCodeOf(batchCode, n);
     if (!known.has(code)) codes.push(code);
   }
@@ -191,7 +198,13 @@ export async function takeNumbers(
         .pluck('code'),
     );
     const batchCode = await batchCodeOf(trx, batch);
-    const more = await nextCodes(trx, batchId, batchCode, Math.max(0, count - free.length));
+    const more = await nextCodes(
+      trx,
+      batchId,
+      batchCode,
+      Math.max(0, count - free.length),
+      TAKEN_FROM,
+    );
     const takenAt = now.toISOString();
     for (const code of more)
       await trx('takenNumbers').insert({ code, batchCode, batchId, device, takenAt });
