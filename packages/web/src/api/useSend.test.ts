@@ -120,6 +120,31 @@ describe('a second command while the first is on its way', () => {
   });
 });
 
+describe('the same tap twice', () => {
+  it('is one command with one answer, whatever id each tap gave to what it writes', async () => {
+    const { fetch } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }));
+    const { go } = sender();
+    const tap = (id: string) => go('/drainEvents', { id, kind: 'mash' } as never, 'Mashed');
+    expect(await Promise.all([tap('a'), tap('b')])).toEqual([{ ok: 1 }, { ok: 1 }]);
+    expect(fetch).toHaveBeenCalledTimes(1);
+  });
+  it('is a second command once the first has its answer', async () => {
+    const { body } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }));
+    const { go } = sender();
+    const tap = (id: string) => go('/drainEvents', { id, kind: 'mash' } as never, 'Mashed');
+    expect([await tap('a'), await tap('b')]).toEqual([{ ok: 1 }, { ok: 2 }]);
+    expect(body(1).id).not.toBe(body(0).id);
+  });
+  it('to two places is two', async () => {
+    const { fetch } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }));
+    const { go } = sender();
+    const tap = (place: string) =>
+      go(`/cutPieces/${place}`, { g: 5 } as never, 'Weighed', { method: 'PATCH' });
+    expect(await Promise.all([tap('a'), tap('b')])).toEqual([{ ok: 1 }, { ok: 2 }]);
+    expect(fetch).toHaveBeenCalledTimes(2);
+  });
+});
+
 describe('a page that is left before the house answered', () => {
   const payload = { id: 'x', line: 'veil' } as never;
   const laid = async (): Promise<string[]> =>

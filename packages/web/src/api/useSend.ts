@@ -34,6 +34,12 @@ interface Naming {
   said: string;
 }
 
+/** What a command says, whatever new id the thing it writes was given by the tap. */
+function wordsOf(path: string, payload: unknown): string {
+  const { id: _, ...said } = { ...(payload as object) } as { id?: unknown };
+  return JSON.stringify([path, said]);
+}
+
 /**
  * Sends a command from a form: keeps what was refused and at which field, the same id on a second
  * try, and says in the soil strip what was written. What needs no answer is kept on the device
@@ -45,6 +51,8 @@ export function useSend() {
   const ui = useUi();
   const underway = ref(0);
   const busy = computed(() => underway.value > 0);
+  /** What is on its way now: the same tap twice is one command. */
+  const onItsWay = new Map<string, Promise<unknown>>();
   const refusal = ref<Refused | null>(null);
   /** Of the command that is sent next, and of its second try. */
   let nextId = newId();
@@ -100,11 +108,11 @@ export function useSend() {
       return refused;
     }
   }
-  async function go<Said extends SpokenWrite>(
+  async function goNow<Said extends SpokenWrite>(
     path: Said,
     payload: PayloadTo<Said>,
     said: string,
-    ...[options]: HowSent<Said>
+    options: SendOptions | undefined,
   ): Promise<Answered<Said> | null> {
     const naming = { commandId: takeId(), said };
     const { commandId } = naming;
@@ -136,6 +144,19 @@ export function useSend() {
       takeUp();
       underway.value--;
     }
+  }
+  function go<Said extends SpokenWrite>(
+    path: Said,
+    payload: PayloadTo<Said>,
+    said: string,
+    ...[options]: HowSent<Said>
+  ): Promise<Answered<Said> | null> {
+    const words = wordsOf(path, payload);
+    const same = onItsWay.get(words);
+    if (same) return same as Promise<Answered<Said> | null>;
+    const sent = goNow(path, payload, said, options).finally(() => onItsWay.delete(words));
+    onItsWay.set(words, sent);
+    return sent;
   }
   const fieldError = (name: string): string | null =>
     refusal.value?.field === name ? inUnits(refusal.value.message) : null;
