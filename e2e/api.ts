@@ -40,7 +40,10 @@ interface Said {
 /** A server spoken to by the client made from its own description, to set a scene up beforehand. */
 export class Api {
   private client: Client<paths>;
-  constructor(public base: string) {
+  constructor(
+    public base: string,
+    private readonly device = 'test',
+  ) {
     this.client = createClient<paths>({ baseUrl: base });
   }
   /** Speaks to a server at another address from now on. */
@@ -74,7 +77,7 @@ export class Api {
     const occurredAt = at ?? (await this.read('/clocks')).now;
     const said = {
       params: { path: { id } },
-      body: { id: randomUUID(), device: 'test', occurredAt, payload },
+      body: { id: randomUUID(), device: this.device, occurredAt, payload },
     };
     const full = `/api/v1${path}`;
     const { data, error } =

@@ -141,7 +141,7 @@ test('pictures of the main views', async ({ page }) => {
 });
 
 test('pictures of what waits out of reach of the house', async ({ page, context }) => {
-  const house = new Api('http://127.0.0.1:4590');
+  const house = new Api('http://127.0.0.1:4590', 'Rui’s phone');
   const waits = page.getByRole('contentinfo').getByRole('button', { name: /waiting$|refused$/ });
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/look?comb=9');

@@ -1,19 +1,15 @@
 <script setup lang="ts">
-import { massText, smallMassText } from '../words/figures.js';
+import { massText, plainFigure, smallMassText } from '../words/figures.js';
 import { measured, tell } from '../words/tell.js';
 import {
   GRADE_WORDS,
   GRADES,
-  chunkJar,
-  chunkJars,
-  workingWater,
   type BatchDetail,
   type CombBox,
   type CutPiece,
   type Grade,
   type HouseRules,
   type Lot,
-  between,
 } from '@furrow/core';
 
 import Button from 'primevue/button';
@@ -24,6 +20,7 @@ import TextField from '../parts/TextField.vue';
 import { newId, read } from '../api/client.js';
 import { useStock } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
+import ChunkJars from './ChunkJars.vue';
 import { boxName, type useBoards } from './useBoards.js';
 import { said } from '../words/units.js';
 import { gramsOf, weightSuch, massUnit } from '../parts/massUnit.js';
@@ -111,66 +108,6 @@ const strips = computed(() =>
       (p.grade === 'chunk' || chunkBoxes.value.some((b) => b.id === p.jarKindId)),
   ),
 );
-const jarId = ref<string | null>(null);
-const jar = computed(
-  () => chunkBoxes.value.find((b) => b.id === jarId.value) ?? chunkBoxes.value[0] ?? null,
-);
-const honeys = computed(() =>
-  (stock.value ?? [])
-    .filter((l) => l.kind === 'honey' && l.nowG > 0)
-    .sort(
-      (a, b) =>
-        Number(b.batchId === props.detail.batch.id) - Number(a.batchId === props.detail.batch.id) ||
-        b.nowG - a.nowG,
-    ),
-);
-const honeyId = ref<string | null>(null);
-const honey = computed(
-  () => honeys.value.find((l) => l.id === honeyId.value) ?? honeys.value[0] ?? null,
-);
-const stripMl = ref<number | null>(null);
-const moisture = computed(() => between(13, 21, workingWater(props.detail).percent));
-const each = computed(() =>
-  strips.value.map((p) => ({
-    p,
-    fill: chunkJar({
-      jarNetG: jar.value?.netG ?? 0,
-      stripG: p.netG!,
-      stripMl: stripMl.value,
-      moisturePercent: moisture.value,
-    }),
-  })),
-);
-const jars = computed(() => {
-  const per = each.value.length
-    ? each.value.reduce((s, e) => s + e.fill.honeyG.mid, 0) / each.value.length
-    : 0;
-  return chunkJars({
-    strips: each.value.length,
-    jars: jar.value?.stock ?? 0,
-    honeyG: honey.value?.nowG ?? 0,
-    honeyPerJarG: per,
-  });
-});
-const otherSeason = ref(false);
-const poured = computed(() =>
-  each.value
-    .slice(0, jars.value.count)
-    .map(({ p, fill }) => ({ pieceId: p.id, honeyG: Math.round(fill.honeyG.mid) })),
-);
-const fillJars = (): unknown =>
-  go(
-    '/chunkJars',
-    {
-      id: newId(),
-      batchId: props.detail.batch.id,
-      jarKindId: jar.value!.id,
-      honeyLotId: honey.value!.id,
-      jars: poured.value,
-      otherSeason: otherSeason.value,
-    },
-    tell('PackPanel.chunk-jars-filled', { poured: poured.value.length }),
-  );
 const lots = computed(() =>
   props.detail.lots.filter(
     (l: Lot) =>
@@ -262,7 +199,9 @@ async function byHand(): Promise<void> {
             >
               <option v-for="g in GRADES" :key="g" :value="g">
                 {{ said(GRADE_WORDS[g])
-                }}{{ p.grade === g && p.price ? `, ${rules.currency} ${p.price}` : '' }}
+                }}{{
+                  p.grade === g && p.price ? `, ${rules.currency} ${plainFigure(p.price)}` : ''
+                }}
               </option></select
             ><span class="sub">{{ said(p.reason) }}</span>
           </td>
@@ -319,86 +258,13 @@ async function byHand(): Promise<void> {
       @click="pack(r.box, r.list)"
     />
     <p v-if="ready.length" class="sub">{{ tell('PackPanel.each-gets-its-own-weight') }}</p>
-    <template v-if="chunkBoxes.length">
-      <h2 class="furrow-heading">{{ tell('PackPanel.chunk-jars-2') }}</h2>
-      <p v-if="!strips.length" class="sub">{{ tell('PackPanel.no-strip-cut-and-weighed') }}</p>
-      <template v-else>
-        <label class="sub" for="chunkJar">{{ tell('common.jar') }}</label><select
-          id="chunkJar"
-          class="native"
-          :value="jar?.id"
-          @change="jarId = ($event.target as HTMLSelectElement).value"
-        >
-          <option v-for="b in chunkBoxes" :key="b.id" :value="b.id">
-            {{ tell('PackPanel.empty', { b: b.name, stock: b.stock }) }}
-          </option>
-        </select>
-        <label class="sub" for="honey">{{
-          tell('PackPanel.honey-to-pour-round-them')
-        }}</label><select
-          id="honey"
-          class="native"
-          :value="honey?.id"
-          @change="honeyId = ($event.target as HTMLSelectElement).value"
-        >
-          <option v-for="l in honeys" :key="l.id" :value="l.id">
-            {{ said(l.name) }}, {{ massText(l.nowG / 1000, units, 2) }}
-          </option>
-          <option v-if="!honeys.length" value="">
-            {{ tell('PackPanel.no-honey-stands-ready') }}
-          </option>
-        </select>
-        <NumberField
-          v-model="stripMl"
-          narrow
-          nullable
-          :label="tell('PackPanel.strip-displaces-if-you-measured')"
-          unit="ml"
-          :min="1"
-          :max="2000"
-        />
-        <p v-if="each.length && jar">
-          {{
-            tell('PackPanel.strip-takes-about', {
-              said: measured({ massG: each[0].p.netG!, as: 'read' }),
-              said2: measured({
-                volumeL: {
-                  low: each[0].fill.stripMl.low / 1000,
-                  high: each[0].fill.stripMl.high / 1000,
-                },
-              }),
-            })
-          }}
-          <b>{{ measured({ massG: Math.round(each[0].fill.honeyG.mid), as: 'read' }) }}</b>
-          {{ tell('PackPanel.honey-round-it') }}
-          <b>{{ measured({ massG: Math.round(each[0].fill.netG.mid), as: 'read' }) }}</b>
-          {{ tell('PackPanel.net') }}
-          <b>{{ jars.count }}</b>
-          {{
-            tell('PackPanel.jars-then', {
-              count: jars.count,
-              runsOut:
-                jars.runsOut === 'strips'
-                  ? tell('PackPanel.no-strip-left')
-                  : jars.runsOut === 'jars'
-                    ? tell('PackPanel.no-jar-left')
-                    : tell('PackPanel.honey-out'),
-            })
-          }}
-        </p>
-        <label v-if="honey && honey.batchId !== detail.batch.id" class="tick"
-          ><input v-model="otherSeason" type="checkbox" /><span>{{
-            tell('PackPanel.honey-another-harvest-may-go')
-          }}</span></label
-        >
-        <Button
-          :label="tell('PackPanel.fill-chunk-jars', { count: jars.count })"
-          :disabled="!jars.count || !honey"
-          :loading="busy"
-          @click="fillJars"
-        />
-      </template>
-    </template>
+    <ChunkJars
+      v-if="chunkBoxes.length"
+      :detail="detail"
+      :boxes="chunkBoxes"
+      :strips="strips"
+      :stock="stock ?? []"
+    />
     <details class="how" :open="!detail.boards.length">
       <summary>{{ tell('PackPanel.cut-without-plan-count-and') }}</summary>
       <form class="acts" @submit.prevent="byHand">

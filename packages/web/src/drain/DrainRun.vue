@@ -26,7 +26,7 @@ import DialogFrame from '../parts/DialogFrame.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import AlarmKey from '../shell/AlarmKey.vue';
-import { aboutText, clockText } from '../shell/times.js';
+import { aboutText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import DrainCurve from './DrainCurve.vue';
 import DrainKeys from './DrainKeys.vue';
@@ -96,14 +96,10 @@ const overflowAt = computed(() => {
   if (!running.value || !early) return null;
   return new Date(Date.parse(props.drain.startedAt) + early * 3_600_000).toISOString();
 });
-const overflow = computed(() => {
-  const at = overflowAt.value;
-  if (!at) return { clock: null, about: null };
-  return {
-    clock: clockText(at, zone.value, now.value),
-    about: tell('DrainRun.from', { at: aboutText(at, zone.value, now.value, 'earlier') }),
-  };
-});
+/** The same time at the vessel and at its key, no more exact than a forecast is. */
+const overflow = computed(() =>
+  overflowAt.value ? aboutText(overflowAt.value, zone.value, now.value, 'earlier') : null,
+);
 const shownParts = computed(() => (running.value && !forecast.value?.stalled ? parts.value : null));
 const crushedNowG = computed(() => props.detail.lots.find((l) => l.kind === 'crushed')?.nowG);
 /** Comb that was never weighed: its estimate gives way to what comes out. */
@@ -165,7 +161,7 @@ function doMain(): unknown {
         :about="levelsForecast"
         :full-kg="fullKg"
         :density-kg-per-l="honeyDensityKgPerL(drain.moisturePercent, drain.temperatureC)"
-        :full-about="overflow.about"
+        :full-about="overflow && tell('DrainRun.from', { at: overflow })"
       /><WhatIfs
         v-if="running && acts.length && !pressing"
         :acts="acts"
@@ -245,7 +241,7 @@ function doMain(): unknown {
         v-else
         :main="main"
         :words="mainWords"
-        :overflows-at="overflow.clock"
+        :overflows-at="overflow"
         :stirred="isStirred(drain.method, rules)"
         :remash-text="remashText"
         :busy="busy"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { lengthText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
+import { CELL_WORDS } from './cellWords.js';
 import { vDrag, within, type Pull } from './drag';
 import {
   CONTENTS,
@@ -11,7 +12,6 @@ import {
   unpackFace,
   widthAtMm,
   type CombOutline,
-  type Content,
   type Shares,
   type StoredFace,
   between,
@@ -42,13 +42,6 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ change: [shares: Shares] }>();
 
-const words: Record<Content, string> = {
-  capped: tell('common.capped'),
-  open: tell('common.open'),
-  pollen: tell('common.pollen'),
-  brood: tell('common.brood'),
-  empty: tell('common.empty'),
-};
 const barHeight = 26;
 /** Where crossbars pass through a comb, shares of its width; half way down. */
 const CROSSBARS = [0.28, 0.72];
@@ -239,11 +232,11 @@ function key(event: KeyboardEvent, i: number, share: number): void {
         class="edge"
         role="slider"
         tabindex="0"
-        :aria-label="tell('CombFace.lower-edge', { content: words[e.content].toLowerCase() })"
+        :aria-label="tell('CombFace.lower-edge', { content: CELL_WORDS[e.content].toLowerCase() })"
         aria-valuemin="0"
         aria-valuemax="100"
         :aria-valuenow="Math.round(e.share * 100)"
-        :aria-valuetext="`${words[e.content]} ${Math.round(shares[e.content] * 100)} %`"
+        :aria-valuetext="`${CELL_WORDS[e.content]} ${Math.round(shares[e.content] * 100)} %`"
         v-drag="(pull: Pull) => pulled(e.i, pull)"
         @keydown="key($event, e.i, e.share)"
       >

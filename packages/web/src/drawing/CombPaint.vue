@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import { lengthText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 
 import { isWithin } from '../parts/domEvents';
 import {
   CELL_CLASSES,
-  TONES,
   cellAt,
   cellOf,
   cellsWithin,
@@ -22,7 +20,10 @@ import {
   type Units,
 } from '@furrow/core';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
+import CellKinds from './CellKinds.vue';
+import { CELL_WORDS } from './cellWords.js';
 import { CellSprites, drawCells, type View } from './paintCanvas.js';
+import PaintTools, { type PaintTool } from './PaintTools.vue';
 
 /** A face painted cell by cell: brush, fill, pick, eraser, undo; two fingers zoom and move it. */
 const props = defineProps<{
@@ -36,22 +37,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ change: [cells: Uint8Array]; mirror: [] }>();
 
-const words: Record<CellClass, string> = {
-  capped: tell('common.capped'),
-  open: tell('common.open'),
-  pollen: tell('common.pollen'),
-  brood: tell('common.brood'),
-  empty: tell('common.empty'),
-  damaged: tell('common.damaged'),
-  drone: tell('common.drone'),
-};
-const toneWords: Record<Tone, string> = {
-  none: tell('CombPaint.no-tone'),
-  pale: 'pale',
-  amber: 'amber',
-  dark: 'dark',
-};
-const tool = ref<'brush' | 'fill' | 'pick'>('brush');
+const tool = ref<PaintTool>('brush');
 const content = ref<CellClass>('capped');
 const tone = ref<Tone>('none');
 const sizeMm = ref(24);
@@ -275,7 +261,7 @@ const undo = (): void => step(undoStack, redoStack, 'before');
 const redo = (): void => step(redoStack, undoStack, 'after');
 function choose(next: CellClass, nextTone: Tone = tone.value): void {
   [content.value, tone.value] = [next, nextTone];
-  said.value = tell('CombPaint.brush', { next: words[next] });
+  said.value = tell('CombPaint.brush', { next: CELL_WORDS[next] });
 }
 const resize = (by: number): void =>
   void (sizeMm.value = between(5, 90, Math.round(sizeMm.value * by)));
@@ -291,7 +277,7 @@ function walk(dx: number, dy: number): void {
     from[1] + dy * lattice.pitchMm * 0.9,
   );
   if (next >= 0) cursor.value = next;
-  said.value = tell('CombPaint.here', { cursor: words[classOf(cells[cursor.value])] });
+  said.value = tell('CombPaint.here', { cursor: CELL_WORDS[classOf(cells[cursor.value])] });
   redraw();
 }
 function key(event: KeyboardEvent): void {
@@ -371,87 +357,30 @@ onUnmounted(() => {
         @wheel="wheel"
       />
     </div>
-    <div class="brushes" role="radiogroup" :aria-label="tell('CombPaint.brush-2')">
-      <button
-        v-for="(c, i) in CELL_CLASSES"
-        :key="c"
-        type="button"
-        role="radio"
-        :aria-checked="content === c"
-        :class="{ on: content === c }"
-        @click="choose(c)"
-      >
-        <svg width="26" height="26" aria-hidden="true">
-          <rect
-            width="26"
-            height="26"
-            rx="4"
-            :fill="`url(#p-${c === 'drone' ? tell('CombPaint.brood') : c})`"
-            stroke="var(--ink)"
-          />
-          <circle v-if="c === 'drone'" cx="13" cy="13" r="6" fill="var(--brood-mark)" />
-        </svg>
-        <span>{{ words[c] }}</span><span class="kbd">{{ i + 1 }}</span>
-      </button>
-    </div>
-    <div class="tools">
-      <label class="size"
-        >{{ tell('CombPaint.brush-2') }}
-        <input
-          v-model.number="sizeMm"
-          type="range"
-          min="5"
-          max="90"
-          :aria-label="tell('CombPaint.size-brush')"
-        />{{ ' ' }} <output>{{ lengthText(sizeMm, units) }}</output></label
-      >
-      <label v-if="content === 'capped' || content === 'open'"
-        >{{ tell('CombPaint.tone') }}
-        <select v-model="tone" class="native">
-          <option v-for="t in TONES" :key="t" :value="t">{{ toneWords[t] }}</option>
-        </select></label
-      >
-      <span class="line">
-        <button
-          type="button"
-          class="small"
-          :aria-pressed="tool === 'fill'"
-          @click="tool = tool === 'fill' ? 'brush' : 'fill'"
-        >
-          {{ tell('CombPaint.fill-patch') }}
-        </button>
-        <button
-          type="button"
-          class="small"
-          :aria-pressed="tool === 'pick'"
-          @click="tool = tool === 'pick' ? 'brush' : 'pick'"
-        >
-          {{ tell('CombPaint.pick-from-comb') }}
-        </button>
-        <button type="button" class="small" @click="choose('empty')">
-          {{ tell('CombPaint.eraser') }}
-        </button>
-        <button type="button" class="small" @click="emit('mirror')">
-          {{ tell('CombPaint.mirror-to-other-side') }}
-        </button>
-        <button type="button" class="small" :disabled="!undoStack.length" @click="undo">
-          {{ tell('CombPaint.undo-stroke') }}
-        </button>
-        <button type="button" class="small" :disabled="!redoStack.length" @click="redo">
-          {{ tell('CombPaint.redo-stroke') }}
-        </button>
-        <button type="button" class="small" :aria-label="tell('common.larger')" @click="zoom(1.5)">
-          +</button
-        ><button
-          type="button"
-          class="small"
-          :aria-label="tell('common.smaller')"
-          @click="zoom(1 / 1.5)"
-        >
-          −
-        </button>
-      </span>
-    </div>
+    <CellKinds
+      :model-value="content"
+      class="brushes"
+      :label="tell('CombPaint.brush-2')"
+      :swatch-px="26"
+      @update:model-value="choose($event)"
+      ><template #default="{ index }"
+        ><span class="kbd">{{ index + 1 }}</span></template
+      ></CellKinds
+    >
+    <PaintTools
+      v-model:size-mm="sizeMm"
+      v-model:tone="tone"
+      v-model:tool="tool"
+      :has-tone="content === 'capped' || content === 'open'"
+      :may-undo="undoStack.length > 0"
+      :may-redo="redoStack.length > 0"
+      :units="units"
+      @erase="choose('empty')"
+      @mirror="emit('mirror')"
+      @undo="undo"
+      @redo="redo"
+      @zoom="zoom"
+    />
     <p class="visually-hidden" role="status">{{ said }}</p>
   </div>
 </template>
@@ -469,71 +398,9 @@ canvas {
   border-radius: 6px;
 }
 .brushes {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
   margin: 8px 0;
 }
-.brushes button {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  min-height: 48px;
-  padding: 4px 9px;
-  border: 1.5px solid var(--lichen-5);
-  border-radius: 6px;
-  background: var(--lime-0);
-  color: inherit;
-  font: 600 15px var(--text);
-  cursor: pointer;
-}
-.brushes .on {
-  border: 3px solid var(--field);
-  background: var(--field-wash);
-}
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 18px;
-  align-items: center;
-}
-.size {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.small {
-  min-height: 44px;
-  min-width: 44px;
-  padding: 2px 10px;
-  border: 1.5px solid var(--lichen-5);
-  border-radius: 6px;
-  background: var(--lime-0);
-  color: inherit;
-  font: 600 15px var(--text);
-  cursor: pointer;
-}
-.small[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--lime-0);
-}
-.small:disabled {
-  color: var(--ink-3);
-}
-input[type='range'] {
-  min-height: 44px;
-  accent-color: var(--field);
-}
 @media (max-width: 599px) {
-  .brushes button,
-  .small {
-    min-height: 64px;
-  }
   .kbd {
     display: none;
   }

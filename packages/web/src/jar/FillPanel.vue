@@ -38,6 +38,7 @@ import { useNow } from '../shell/useNow.js';
 import { compute } from '../workers/client.js';
 import FilledTable from './FilledTable.vue';
 import KeepsByWarmth from './KeepsByWarmth.vue';
+import OwnCode from './OwnCode.vue';
 import { useLabel } from './useLabel.js';
 import { said } from '../words/units.js';
 
@@ -178,19 +179,6 @@ async function write(id: string, count: number, netG: number): Promise<void> {
     tell('FillPanel.g-filled', { count, net: { massG: netG, as: 'read' } }),
   );
   if (done) delete lightest.value[id];
-}
-/** A code of one's own, until the first jar carries one. */
-const coding = useSend();
-const ownCode = ref<string | null>(null);
-async function keepCode(): Promise<void> {
-  if (
-    await coding.go(
-      `/harvests/${props.detail.batch.id}/code`,
-      { code: ownCode.value },
-      tell('FillPanel.batch', { code: ownCode.value }),
-    )
-  )
-    ownCode.value = null;
 }
 const first = (lotId: string, on: boolean): unknown =>
   useFirst.go(
@@ -359,38 +347,7 @@ const { laid, sheet, label } = useLabel(
     <JarAdd v-if="jars.length" :rules="rules" purpose="jar" />
     <Refusal :refusal="filling.refusal.value" /><Refusal :refusal="useFirst.refusal.value" />
     <h2 class="furrow-heading">{{ tell('FillPanel.filled-and-cut') }}</h2>
-    <p v-if="!filled.length" class="sub">
-      {{
-        tell('FillPanel.nothing-yet', {
-          code: detail.batch.code
-            ? tell('FillPanel.batch', { code: detail.batch.code })
-            : tell('FillPanel.batch-code-given-with-first'),
-        })
-      }}
-      <button
-        v-if="ownCode === null"
-        type="button"
-        class="as-link"
-        @click="ownCode = detail.batch.code ?? ''"
-      >
-        {{ tell('FillPanel.code-your-own') }}
-      </button>
-    </p>
-    <form v-if="!filled.length && ownCode !== null" class="choices" @submit.prevent="keepCode">
-      <TextField
-        v-model="ownCode"
-        :label="tell('FillPanel.batch-code')"
-        :hint="tell('FillPanel.one-that-never-comes-again')"
-        :error="coding.fieldError('code')"
-      /><Button
-        type="submit"
-        outlined
-        :label="tell('FillPanel.keep-this-code')"
-        :disabled="ownCode.trim().length < 3"
-        :loading="coding.busy.value"
-      /><Button type="button" text :label="tell('common.put-it-away')" @click="ownCode = null" />
-    </form>
-    <Refusal :refusal="coding.refusal.value" :fields="['code']" />
+    <OwnCode v-if="!filled.length" :detail="detail" />
     <FilledTable v-if="filled.length" :detail="detail" :lots="filled" :jars="jars" :units="units" />
   </section>
   <aside class="acts">

@@ -19,7 +19,6 @@ import {
   type Language,
   type Lot,
   type LabelDesignRecord,
-  between,
 } from '@furrow/core';
 import { LANGUAGE_NAMES } from '@furrow/words';
 import Button from 'primevue/button';
@@ -28,13 +27,13 @@ import LabelFace from '../drawing/LabelFace.vue';
 import LabelSheetFace from '../drawing/LabelSheetFace.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import TextField from '../parts/TextField.vue';
 import { newId } from '../api/client.js';
 import { useLabelDesigns, useLabelSheets, useLotLabel, usePrints } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 
 import { inTwoLanguages } from './useLabel.js';
 import FlowerClaim from './FlowerClaim.vue';
+import LabelLine from './LabelLine.vue';
 import PrintSpool from './PrintSpool.vue';
 import SaleChecks from './SaleChecks.vue';
 import LabelSheetDialog from './LabelSheetDialog.vue';
@@ -123,8 +122,6 @@ const WHY_SILENT: Partial<Record<LabelFieldKind, string>> = {
   gift: tell('LabelsPanel.you-are-registered-to-sell'),
   own: tell('LabelsPanel.write-your-words'),
 };
-const size = (f: LabelField, by: number): void =>
-  void (f.sizePt = between(4, 48, Math.round((f.sizePt + by) * 2) / 2));
 const fit = (): void => {
   if (words.value && sheet.value)
     fields.value = shrunkToFit(design.value, words.value, sheet.value).fields.map((f) => ({
@@ -239,48 +236,17 @@ const measuring = ref(false);
     <p v-if="laid && !laid.fits">
       <Button outlined :label="tell('LabelsPanel.make-it-fit')" @click="fit" />
     </p>
-    <div
+    <LabelLine
       v-if="chosen !== null && fields[chosen]"
-      class="tools"
-      role="group"
-      :aria-label="tell('LabelsPanel.line', { kind: LABEL_FIELD_WORDS[fields[chosen].kind] })"
-    >
-      <b>{{ said(LABEL_FIELD_WORDS[fields[chosen].kind]) }}</b>
-      <Button outlined :label="tell('common.smaller')" @click="size(fields[chosen], -0.5)" /><span
-        class="pt"
-        >{{ tell('LabelsPanel.pt', { sizePt: fields[chosen].sizePt }) }}</span
-      ><Button outlined :label="tell('common.larger')" @click="size(fields[chosen], 0.5)" />
-      <Button
-        outlined
-        :label="fields[chosen].bold ? tell('LabelsPanel.plain') : tell('LabelsPanel.bold')"
-        @click="fields[chosen].bold = !fields[chosen].bold"
-      />
-      <Button
-        outlined
-        :label="tell('LabelsPanel.up')"
-        :disabled="chosen === 0"
-        @click="move(chosen, -1)"
-      /><Button
-        outlined
-        :label="tell('LabelsPanel.down')"
-        :disabled="chosen === fields.length - 1"
-        @click="move(chosen, 1)"
-      />
-      <Button
-        v-if="!FIXED_FIELDS.includes(fields[chosen].kind)"
-        text
-        :label="tell('LabelsPanel.leave-out')"
-        @click="
-          fields.splice(chosen, 1);
-          chosen = null;
-        "
-      /><span v-else class="sub">{{ tell('LabelsPanel.this-line-stays-on-every') }}</span>
-      <TextField
-        v-if="fields[chosen].kind === 'own'"
-        v-model="fields[chosen].text"
-        :label="tell('LabelsPanel.what-it-says')"
-      />
-    </div>
+      v-model="fields[chosen]"
+      :is-first="chosen === 0"
+      :is-last="chosen === fields.length - 1"
+      @move="move(chosen, $event)"
+      @away="
+        fields.splice(chosen, 1);
+        chosen = null;
+      "
+    />
     <p v-else class="sub">
       {{ tell('LabelsPanel.touch-line-label-to-make') }}
     </p>
@@ -424,22 +390,6 @@ const measuring = ref(false);
 }
 .lots .p-button {
   min-height: 48px;
-}
-.tools {
-  display: flex;
-  gap: 8px 10px;
-  align-items: center;
-  flex-wrap: wrap;
-  padding: 6px 0;
-}
-.tools .p-button {
-  min-height: 52px;
-  padding: 0 14px;
-  font-size: 17px;
-}
-.pt {
-  min-width: 56px;
-  text-align: center;
 }
 .more select {
   width: auto;

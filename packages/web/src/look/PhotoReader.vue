@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { said } from '../words/units.js';
 import { tell } from '../words/tell.js';
+import CellKinds from '../drawing/CellKinds.vue';
 import { drawPhoto } from '../drawing/photoCanvas';
 import FileKey from '../parts/FileKey.vue';
 import { vDrag, within, arrowsOf, type Point, type Pull } from '../drawing/drag';
@@ -44,15 +45,6 @@ const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{ outline: CombOutline; title: string }>();
 const emit = defineEmits<{ read: [face: StoredFace, photoId: string] }>();
 
-const words: Record<CellClass, string> = {
-  capped: tell('common.capped'),
-  open: tell('common.open'),
-  pollen: tell('common.pollen'),
-  brood: tell('common.brood'),
-  empty: tell('common.empty'),
-  damaged: tell('common.damaged'),
-  drone: tell('common.drone'),
-};
 const names = [
   tell('PhotoReader.upper-left'),
   tell('PhotoReader.upper-right'),
@@ -328,27 +320,13 @@ async function keep(): Promise<void> {
         <template v-if="bitmap && !reading">
           <p><b>1.</b> {{ tell('PhotoReader.drag-four-corners-onto-combs') }}</p>
           <p><b>2.</b> {{ tell('PhotoReader.choose-kind-and-touch-three') }}</p>
-          <div class="kinds" role="radiogroup" :aria-label="tell('PhotoReader.kind-cell-shown')">
-            <button
-              v-for="c in CELL_CLASSES"
-              :key="c"
-              type="button"
-              role="radio"
-              :aria-checked="content === c"
-              :class="{ on: content === c }"
-              @click="content = c"
-            >
-              <svg width="20" height="20" aria-hidden="true">
-                <rect
-                  width="20"
-                  height="20"
-                  rx="3"
-                  :fill="`url(#p-${c === 'drone' ? tell('PhotoReader.brood') : c})`"
-                  stroke="var(--ink)"
-                /></svg
-              >{{ words[c] }} <b v-if="counts[c]">{{ counts[c] }}</b>
-            </button>
-          </div>
+          <CellKinds
+            v-slot="{ kind }"
+            v-model="content"
+            :label="tell('PhotoReader.kind-cell-shown')"
+            :swatch-px="20"
+            ><b v-if="counts[kind]">{{ counts[kind] }}</b></CellKinds
+          >
           <Button
             v-if="dabs.length"
             text
@@ -436,28 +414,6 @@ canvas {
   touch-action: none;
   cursor: move;
 }
-.kinds {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.kinds button {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  min-height: 48px;
-  padding: 2px 9px;
-  border: 1.5px solid var(--lichen-5);
-  border-radius: 6px;
-  background: var(--lime-0);
-  color: inherit;
-  font: 600 15px var(--text);
-  cursor: pointer;
-}
-.kinds .on {
-  border: 3px solid var(--field);
-  background: var(--field-wash);
-}
 progress {
   width: 100%;
   accent-color: var(--field);
@@ -469,9 +425,6 @@ progress {
 @media (max-width: 760px) {
   .reader {
     grid-template-columns: minmax(0, 1fr);
-  }
-  .kinds button {
-    min-height: 64px;
   }
 }
 </style>

@@ -30,6 +30,7 @@ import { useSend } from '../api/useSend.js';
 import BringList from './BringList.vue';
 import DayLine from './DayLine.vue';
 import DaySteps from './DaySteps.vue';
+import HourChosen from './HourChosen.vue';
 import OpensByTouch from './OpensByTouch.vue';
 import PeopleThere from './PeopleThere.vue';
 import ReadyEmpty from './ReadyEmpty.vue';
@@ -79,11 +80,6 @@ const { zone, temper, beginsWith, startIso, startHour, ahead } = useHours(
   computed(() => plan.value?.startLocal ?? ''),
   now,
 );
-const FIT = {
-  good: tell('ReadyView.good-hour'),
-  possible: tell('common.possible'),
-  no: tell('ReadyView.not-this-hour'),
-};
 /** The hive is opened once: the hour is that of every lot of the visit. */
 function openAt(batchId: string, local: string): void {
   const visitId = details.value.find((d) => d.batch.id === batchId)?.batch.visitId;
@@ -207,32 +203,14 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
     <section class="left">
       <h2 class="furrow-heading">{{ tell('ReadyView.day-and-hour') }}</h2>
       <DayLine :scores="ahead" :zone="zone" :start="plan.startLocal" @choose="chooseHour" />
-      <div v-if="startHour" class="hour">
-        <p>
-          <b
-            class="display"
-            :class="{ green: startHour.fit === 'good', rust: startHour.fit === 'no' }"
-            >{{ FIT[startHour.fit] }}</b>{{ ' ' }}
-          <span class="sub">{{ moment(DateTime.fromISO(plan.startLocal), 'long-day-clock') }}</span>
-        </p>
-        <ul>
-          <li v-for="r in startHour.reasons" :key="r.rule" :class="{ rust: r.points === null }">
-            {{ said(r.sentence) }}
-          </li>
-          <li>
-            {{
-              said(
-                smokeAdvice(
-                  rules.smoke,
-                  temper,
-                  isStingless(detail.hive.kind),
-                  rules.smokeWaitMinutes,
-                ),
-              )
-            }}
-          </li>
-        </ul>
-      </div>
+      <HourChosen
+        v-if="startHour"
+        :hour="startHour"
+        :start-local="plan.startLocal"
+        :smoke="
+          smokeAdvice(rules.smoke, temper, isStingless(detail.hive.kind), rules.smokeWaitMinutes)
+        "
+      />
       <ReadyAsks
         :hive="detail.hive"
         :rules="rules"
@@ -310,7 +288,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       <p v-if="planned" class="expect">
         {{ tell('ReadyView.expect') }}
         <b>{{ estimateRangeText(planned.outcome.honeyKg, units) }}</b>
-        {{ tell('ReadyView.honey')
+        {{ tell(planned.outcome.pieces.high ? 'ReadyView.liquid-honey' : 'ReadyView.honey')
         }}<template v-if="planned.outcome.pieces.high">{{
           tell('ReadyView.to-pieces', {
             low: planned.outcome.pieces.low,
@@ -439,10 +417,6 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
   gap: 14px;
   flex-wrap: wrap;
 }
-.hour .display {
-  font-size: 25px;
-}
-.hour ul,
 .mend {
   margin: 2px 0;
   padding-left: 20px;

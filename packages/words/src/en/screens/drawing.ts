@@ -7,8 +7,10 @@ export const drawing = {
   'CombPaint.arrow-keys-move-over-cells':
     '{title}: {shareText}. Arrow keys move over the cells, space paints.',
   'CombPaint.brush-2': 'Brush',
-  'CombPaint.brood': 'brood',
   'CombPaint.size-brush': 'Size of the brush',
+  'CombPaint.pale': 'pale',
+  'CombPaint.amber': 'amber',
+  'CombPaint.dark': 'dark',
   'CombPaint.tone': 'Tone',
   'CombPaint.fill-patch': 'Fill a patch',
   'CombPaint.pick-from-comb': 'Pick from the comb',

@@ -111,7 +111,6 @@ export const lookComb = {
     "Drag the four corners onto the comb's own, the bar's side above.",
   'PhotoReader.choose-kind-and-touch-three': 'Choose a kind and touch three places that hold it.',
   'PhotoReader.kind-cell-shown': 'Kind of cell shown',
-  'PhotoReader.brood': 'brood',
   'PhotoReader.take-examples-away': 'Take the examples away',
   'PhotoReader.read-cells': 'Read the cells',
   'PhotoReader.at-least-two-kinds-touch': 'At least two kinds, a touch or more of each.',

@@ -96,6 +96,7 @@ export const ready = {
   'ReadyView.by': ', by {dueOn}',
   'ReadyView.expect': 'Expect',
   'ReadyView.honey': 'of honey',
+  'ReadyView.liquid-honey': 'of liquid honey',
   'ReadyView.to-pieces': ', {low} to {high} pieces',
   'ReadyView.done': '. Done {done}',
   'ReadyView.read-again': 'Read again ({thermometer})',

@@ -10,8 +10,10 @@ export const drawing: Sentences<typeof english> = {
   'CombPaint.arrow-keys-move-over-cells':
     '{title}: {shareText}. As setas movem pelos alvéolos, espaço pinta.',
   'CombPaint.brush-2': 'Pincel',
-  'CombPaint.brood': 'cria',
   'CombPaint.size-brush': 'Tamanho do pincel',
+  'CombPaint.pale': 'claro',
+  'CombPaint.amber': 'âmbar',
+  'CombPaint.dark': 'escuro',
   'CombPaint.tone': 'Tom',
   'CombPaint.fill-patch': 'Encher uma mancha',
   'CombPaint.pick-from-comb': 'Pegar do favo',

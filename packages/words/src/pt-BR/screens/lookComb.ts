@@ -115,7 +115,6 @@ export const lookComb: Sentences<typeof english> = {
     'Arraste os quatro cantos para os do favo, o lado da barra em cima.',
   'PhotoReader.choose-kind-and-touch-three': 'Escolha um tipo e toque três lugares que o têm.',
   'PhotoReader.kind-cell-shown': 'Tipo de alvéolo mostrado',
-  'PhotoReader.brood': 'cria',
   'PhotoReader.take-examples-away': 'Tirar os exemplos',
   'PhotoReader.read-cells': 'Ler os alvéolos',
   'PhotoReader.at-least-two-kinds-touch': 'Pelo menos dois tipos, um toque ou mais de cada.',

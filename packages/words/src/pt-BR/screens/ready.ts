@@ -98,6 +98,7 @@ export const ready: Sentences<typeof english> = {
   'ReadyView.by': ', até {dueOn}',
   'ReadyView.expect': 'Espere',
   'ReadyView.honey': 'de mel',
+  'ReadyView.liquid-honey': 'de mel líquido',
   'ReadyView.to-pieces': ', {low} a {high} pedaços',
   'ReadyView.done': '. Pronto {done}',
   'ReadyView.read-again': 'Ler de novo ({thermometer})',
