@@ -7,6 +7,7 @@ import { useRoute } from 'vue-router';
 import { helperSees } from '../house/helperMay.js';
 import { useMe } from '../house/useHouse.js';
 import { useHarvests } from '../api/queries.js';
+import RowEnd from './RowEnd.vue';
 import { inView, stageLink } from './rowLinks.js';
 import { STAGE_NAMES } from './stageNames.js';
 import { dayText } from './times.js';
@@ -115,45 +116,7 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
         >
       </div>
     </nav>
-    <div class="end">
-      <svg width="120" height="26" viewBox="-70 0 120 26" aria-hidden="true">
-        <path
-          d="M-70 12.7h96a5.6 5.6 0 0 0 0-11.2"
-          fill="none"
-          stroke="var(--lichen-5)"
-          stroke-width="1.5"
-        />
-        <path
-          d="M26 1.5h-26"
-          fill="none"
-          stroke="var(--lichen-5)"
-          stroke-width="1.5"
-          stroke-dasharray="4 4"
-        />
-      </svg>
-      <RouterLink v-if="isHelper" to="/bring" :class="{ now: route.name === 'bring' }">{{
-        tell('common.bring')
-      }}</RouterLink>
-      <RouterLink v-else to="/rules" :class="{ now: route.name === 'rules' }">{{
-        tell('common.rules')
-      }}</RouterLink>
-      <button
-        type="button"
-        class="help"
-        :aria-label="tell('common.find')"
-        @click="ui.finding = true"
-      >
-        <span class="kbd">/</span>
-      </button>
-      <button
-        type="button"
-        class="help"
-        :aria-label="tell('common.help-keys-and-undo')"
-        @click="emit('keys')"
-      >
-        <span class="kbd">?</span>
-      </button>
-    </div>
+    <RowEnd :is-helper="isHelper" @keys="emit('keys')" />
   </header>
 </template>
 
@@ -297,35 +260,6 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
   border: 5px solid var(--field-deep);
   box-shadow: 0 0 0 2px var(--lime-0);
 }
-.end {
-  position: relative;
-  display: flex;
-  justify-content: flex-end;
-  align-items: center;
-  gap: 8px;
-  padding: 36px 28px 0 0;
-  font-weight: 500;
-  color: var(--ink-2);
-}
-.end svg {
-  position: absolute;
-  left: 0;
-  top: 24px;
-}
-.end a {
-  padding: 8px 4px;
-}
-.end .now {
-  color: var(--ink);
-  font-weight: 700;
-}
-.help {
-  border: 0;
-  background: none;
-  color: inherit;
-  padding: 8px;
-  cursor: pointer;
-}
 @media (max-width: 1023px) {
   .row-band {
     grid-template-columns: 210px 1fr 100px;
@@ -336,9 +270,6 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
   }
   .here .name {
     padding-inline: 10px;
-  }
-  .end svg {
-    display: none;
   }
   .bead {
     min-width: 0;
@@ -356,16 +287,10 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
   }
   .word,
   .today,
-  .today.now,
-  .end a,
-  .help {
+  .today.now {
     min-height: 44px;
     display: flex;
     align-items: center;
-  }
-  .help {
-    min-width: 44px;
-    justify-content: center;
   }
   .word {
     left: 16px;
@@ -382,13 +307,6 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
     left: 108px;
     top: 0;
     padding-block: 0;
-  }
-  .end {
-    grid-row: 1;
-    padding: 0 12px 0 0;
-  }
-  .end svg {
-    display: none;
   }
   .stages {
     grid-row: 2;

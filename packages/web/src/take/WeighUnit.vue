@@ -1,25 +1,14 @@
 <script setup lang="ts">
-import {
-  figure,
-  smallMassText,
-  massField,
-  massRangeText,
-  massText,
-  readingField,
-  weighedText,
-} from '../words/figures.js';
+import { massField, massRangeText, massText, readingField, weighedText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import {
   OUTCOME_WORDS,
   WENT_TO_WORDS,
   estimateSeen,
-  fullCombG,
   kgByDepth,
-  potsCheck,
   runsInPlace,
   tareCheck,
   unitAt,
-  usualCombG,
   type BatchDetail,
   type CombCondition,
   type HouseRules,
@@ -40,9 +29,11 @@ import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { newId, read } from '../api/client.js';
-import { useEstimatePairs } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
+import GuessFirst from './GuessFirst.vue';
 import LotQuestion from './LotQuestion.vue';
+import PotsEmptied from './PotsEmptied.vue';
+import { useBesideUsual } from './useBesideUsual.js';
 import { said } from '../words/units.js';
 
 /**
@@ -68,11 +59,6 @@ const look = computed(
 );
 const estimate = computed(() => (look.value ? estimateSeen(look.value, props.detail.hive) : null));
 const name = computed(() => said(unitAt(props.detail.hive.kind, props.place)));
-/** Honey of one pot: grams or ounces to a tenth. */
-const potText = (g: number): string =>
-  props.rules.units.mass === 'kilograms'
-    ? `${figure(g, 1)} g`
-    : smallMassText(g, props.rules.units, 1);
 const guessText = ref('');
 const guessed = ref(!props.rules.guessFirst);
 /** How far the scale is from the guess, in words; nothing before both are there. */
@@ -144,31 +130,13 @@ const check = computed(() =>
         expectedKg: expectedKg.value,
       }),
 );
-const { data: pairs } = useEstimatePairs();
-/**
- * What share of a full one it is and how far from what is usual here; honey that ran out in place
- * has neither.
- */
-const beside = computed(() => {
-  const netG = check.value?.netG ?? 0;
+const isPots = computed(() => isStingless(props.detail.hive.kind));
+/** Honey that ran out in place has nothing usual to stand beside. */
+const combNetG = computed(() => {
   const inPlace = isPots.value || runsInPlace(props.detail.batch.method);
-  if (netG <= 0 || byDepth.value || inPlace) return null;
-  const fullG = look.value ? fullCombG(look.value, props.detail.hive) : null;
-  const usualG = usualCombG(props.detail, pairs.value ?? []);
-  const full = fullG
-    ? tell('WeighUnit.full-one', { netG: Math.round((netG / fullG) * 100) })
-    : null;
-  const percent = usualG ? Math.round((netG / usualG - 1) * 100) : null;
-  const usual =
-    percent === null
-      ? null
-      : tell('WeighUnit.your-usual', {
-          percent: Math.abs(percent),
-          percent2: percent < 0 ? tell('WeighUnit.under') : tell('WeighUnit.over'),
-        });
-  const said = [full, usual].filter((part) => part !== null).join(', ');
-  return said ? tell('WeighUnit.that', { said }) : null;
+  return byDepth.value || inPlace ? 0 : (check.value?.netG ?? 0);
 });
+const beside = useBesideUsual(() => props.detail, look, combNetG);
 const asked = computed(() => {
   if (check.value?.question === 'tare-forgotten')
     return tell('WeighUnit.tare-forgotten-tub-alone-weighed', {
@@ -182,16 +150,6 @@ const asked = computed(() => {
 });
 const potsEmptied = ref<number | null>(null);
 const withPollen = ref(false);
-const isPots = computed(() => isStingless(props.detail.hive.kind));
-const pots = computed(() =>
-  isPots.value && potsEmptied.value && check.value && check.value.netG >= 0
-    ? potsCheck({
-        potsEmptied: potsEmptied.value,
-        netG: check.value.netG,
-        pots: look.value?.pots ?? null,
-      })
-    : null,
-);
 const condition = ref<CombCondition>('whole');
 const wentTo = ref<WentTo>('tub');
 const conditions: { label: string; value: CombCondition }[] = [
@@ -246,30 +204,13 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
 </script>
 
 <template>
-  <form v-if="!guessed" class="acts bench" @submit.prevent="guessed = true">
-    <h2 class="furrow-heading">{{ tell('WeighUnit.your-guess-first') }}</h2>
-    <p class="text">{{ tell('WeighUnit.hold-it-what-does-this', { name }) }}</p>
-    <TextField
-      v-model="guessText"
-      :unit="massUnit(units)"
-      :label="tell('WeighUnit.i-guess')"
-      :error="guessText && grams(guessText) === null ? weightSuch(2100) : null"
-    />
-    <Button
-      type="submit"
-      class="main"
-      :label="tell('WeighUnit.now-scale')"
-      :disabled="grams(guessText) === null"
-    /><Button
-      text
-      type="button"
-      :label="tell('WeighUnit.no-guess-this-time')"
-      @click="
-        guessText = '';
-        guessed = true;
-      "
-    />
-  </form>
+  <GuessFirst
+    v-if="!guessed"
+    v-model="guessText"
+    :name="name"
+    :units="units"
+    @guessed="guessed = true"
+  />
   <form v-else class="acts bench" @submit.prevent="write(outcome)">
     <h2 class="furrow-heading">{{ tell('WeighUnit.weigh', { name }) }}</h2>
     <VesselPick
@@ -345,34 +286,15 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         }}
       </p></template
     >
-    <NumberField
+    <PotsEmptied
       v-if="isPots"
-      v-model="potsEmptied"
-      :label="
-        detail.batch.method === 'cut-pots'
-          ? tell('common.pots-cut-out')
-          : tell('WeighUnit.pots-emptied')
-      "
-      :unit="
-        look?.pots
-          ? tell('WeighUnit.sealed', { honeySealed: look.pots.honeySealed })
-          : tell('WeighUnit.pots')
-      "
-      :min="1"
-      :max="500"
-      whole
-      nullable
+      v-model:emptied="potsEmptied"
+      v-model:pollen="withPollen"
+      :net-g="check?.netG ?? null"
+      :look="look"
+      :method="detail.batch.method"
+      :units="units"
     />
-    <label v-if="isPots" class="check"
-      ><input v-model="withPollen" type="checkbox" />
-      {{ tell('WeighUnit.some-pollen-pots-came-with') }}</label
-    >
-    <p v-if="pots" class="sub">
-      <b v-if="pots.question" class="rust" role="alert">{{ said(pots.question) }}</b><template
-        v-else
-        >{{ tell('WeighUnit.pot', { said: potText(pots.gPerPot) }) }}</template
-      >
-    </p>
     <p v-if="check && check.netG >= 0" class="net display">
       {{ tell('WeighUnit.net', { netG: weighedText(check.netG, units) })
       }}<small v-if="grams(guessText) !== null" class="sub"
@@ -438,26 +360,11 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
 </template>
 
 <style scoped>
-.check {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 64px;
-  font-size: 18px;
-}
 .pair {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: inherit;
   align-items: end;
-}
-.check input {
-  width: 28px;
-  height: 28px;
-  accent-color: var(--field);
-}
-.text {
-  font-size: 20px;
 }
 .caution {
   font-size: 18px;

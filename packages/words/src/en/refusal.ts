@@ -1,4 +1,7 @@
+import { trouble } from './trouble.js';
+
 export const refusal = {
+  ...trouble,
   'refusal.too-many-requests-at-once': 'Too many requests at once. Wait a minute.',
   'refusal.row-flows-csv-says-something': [
     'Row {line} of flows.csv says something else of an entry that is here: the book',
@@ -435,11 +438,6 @@ export const refusal = {
     'the bands said {bands} %.',
   ],
   'refusal.changed-both': '{table}, {row}: changed here and there, each in its own way.',
-  'trouble.disk-full': 'the disk is full',
-  'trouble.folder-shut': 'its folder may not be written',
-  'trouble.disk-silent': 'the disk does not answer',
-  'trouble.unknown': 'nobody knows why',
-  'trouble.in-folder': 'in {folder} {trouble}',
   'refusal.no-known-hive-kind': 'No kind of hive that is known here.',
   'refusal.measure-of': '{path}: {says}',
   'refusal.code-of': '{hive}, harvested {on}',

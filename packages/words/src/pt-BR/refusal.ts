@@ -1,7 +1,9 @@
 import type { refusal as english } from '../en/refusal.js';
 import type { Sentences } from '../sentences.js';
+import { trouble } from './trouble.js';
 
 export const refusal: Sentences<typeof english> = {
+  ...trouble,
   'refusal.too-many-requests-at-once': 'Pedidos demais de uma vez. Espere um minuto.',
   'refusal.row-flows-csv-says-something': [
     'A linha {line} de flows.csv diz outra coisa de um lançamento que já está aqui: o',
@@ -417,11 +419,6 @@ export const refusal: Sentences<typeof english> = {
     'operculado, as faixas diziam {bands} %.',
   ],
   'refusal.changed-both': '{table}, {row}: mudado aqui e lá, cada um a seu modo.',
-  'trouble.disk-full': 'o disco está cheio',
-  'trouble.folder-shut': 'não se pode escrever na pasta',
-  'trouble.disk-silent': 'o disco não responde',
-  'trouble.unknown': 'não se sabe por quê',
-  'trouble.in-folder': 'em {folder} {trouble}',
   'refusal.no-known-hive-kind': 'Nenhum tipo de colmeia conhecido aqui.',
   'refusal.measure-of': '{path}: {says}',
   'refusal.code-of': '{hive}, colhido em {on}',

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { potsCheck, type BatchDetail, type Look, type Units } from '@furrow/core';
+import { computed } from 'vue';
+import NumberField from '../parts/NumberField.vue';
+import { figure, smallMassText } from '../words/figures.js';
+import { tell } from '../words/tell.js';
+import { said } from '../words/units.js';
+
+/** How many pots a weight came from, what one held, and whether that can be. */
+const props = defineProps<{
+  netG: number | null;
+  look: Look | null;
+  method: BatchDetail['batch']['method'];
+  units: Units;
+}>();
+const emptied = defineModel<number | null>('emptied', { required: true });
+const withPollen = defineModel<boolean>('pollen', { required: true });
+const pots = computed(() => {
+  if (!emptied.value || props.netG === null || props.netG < 0) return null;
+  const seen = props.look?.pots ?? null;
+  return potsCheck({ potsEmptied: emptied.value, netG: props.netG, pots: seen });
+});
+/** Honey of one pot: grams or ounces to a tenth. */
+const potText = (g: number): string =>
+  props.units.mass === 'kilograms' ? `${figure(g, 1)} g` : smallMassText(g, props.units, 1);
+</script>
+
+<template>
+  <NumberField
+    v-model="emptied"
+    :label="method === 'cut-pots' ? tell('common.pots-cut-out') : tell('WeighUnit.pots-emptied')"
+    :unit="
+      look?.pots
+        ? tell('WeighUnit.sealed', { honeySealed: look.pots.honeySealed })
+        : tell('WeighUnit.pots')
+    "
+    :min="1"
+    :max="500"
+    whole
+    nullable
+  />
+  <label class="check"
+    ><input v-model="withPollen" type="checkbox" />
+    {{ tell('WeighUnit.some-pollen-pots-came-with') }}</label
+  >
+  <p v-if="pots" class="sub">
+    <b v-if="pots.question" class="rust" role="alert">{{ said(pots.question) }}</b><template
+      v-else
+      >{{ tell('WeighUnit.pot', { said: potText(pots.gPerPot) }) }}</template
+    >
+  </p>
+</template>
+
+<style scoped>
+.check {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 64px;
+  font-size: 18px;
+}
+.check input {
+  width: 28px;
+  height: 28px;
+  accent-color: var(--field);
+}
+:deep(.p-inputtext) {
+  min-height: 64px;
+  font-size: 22px;
+  font-weight: 700;
+}
+</style>
