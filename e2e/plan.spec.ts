@@ -182,7 +182,9 @@ test('the list is ticked on a phone, and the table sees it; a missing line says 
   await phone.getByRole('button', { name: 'Long knife: missing' }).tap();
   await expect(phone.getByText('A bread knife with its edge taken off; never tear.')).toBeVisible();
   expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  await expect(phone.getByRole('status').filter({ hasText: 'Noted as missing.' })).toBeVisible();
+  await expect(
+    phone.getByRole('status').filter({ hasText: 'Long knife: noted as missing.' }),
+  ).toBeVisible();
   await phone.reload();
   await expect(veils).toBeChecked();
   await expect(water).toBeChecked();

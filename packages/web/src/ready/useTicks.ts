@@ -1,14 +1,15 @@
-import { toldWhenRead } from '../words/toldWhenRead.js';
 import { tell } from '../words/tell.js';
+import { said } from '../words/units.js';
 import type { BringLine, OpenPlans, Tick } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { newId } from '../api/client.js';
 import { keepEntry, refusalAmong } from '../api/outbox.js';
 
-const TICK_WORDS: Partial<Record<string, string>> = toldWhenRead({
+const TICK_WORDS = {
   missing: 'useTicks.noted-as-missing',
   have: 'useTicks.ticked-off',
-});
+  open: 'useTicks.tick-taken-back',
+} as const satisfies Record<Tick['state'], string>;
 
 /**
  * Ticks of the list: they show at once, wait on this device where the house is out of reach, and go
@@ -28,7 +29,7 @@ export function useTicks(open: Ref<OpenPlans | undefined>) {
       { path: '/ticks', placeId: null },
       '/ticks',
       { id: newId(), batchId: at, line: line.id, state },
-      { commandId: newId(), said: TICK_WORDS[state] ?? tell('useTicks.tick-taken-back') },
+      { commandId: newId(), said: tell(TICK_WORDS[state], { line: said(line.text) }) },
     );
   }
   const refusal = computed(() => refusalAmong(({ entry }) => entry.path === '/ticks'));
