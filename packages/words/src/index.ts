@@ -1,4 +1,5 @@
 export * from './units/fieldUnit.js';
+export * from './units/heard.js';
 export * from './units/mass.js';
 export * from './units/measures.js';
 export * from './units/readQuantity.js';

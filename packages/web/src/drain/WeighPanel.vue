@@ -9,7 +9,8 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import DepthCheck from '../parts/DepthCheck.vue';
 import Refusal from '../parts/Refusal.vue';
-import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
+import SpokenFigure from '../parts/SpokenFigure.vue';
+import { gramsOf, massUnit, spokenWeight, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
@@ -57,6 +58,10 @@ const last = computed(
 function use(g: number): void {
   draft.value.gross = readingField(g, units.value);
   source.value = 'scale';
+}
+function takeSpoken(typed: string): void {
+  draft.value.gross = typed;
+  source.value = 'hand';
 }
 async function write(): Promise<void> {
   const occurredAt = draft.value.at
@@ -128,6 +133,11 @@ async function write(): Promise<void> {
       :hint="knownTareG || tareText ? '' : tell('WeighPanel.not-known-weigh-it-empty')"
     />
     <ScaleLine :drain-id="drain.id" :rules="rules" :zone="zone" :now="now" :of="of" @use="use" />
+    <SpokenFigure
+      :label="tell('SpokenFigure.say-the-weight')"
+      :read-back="(typed) => spokenWeight(typed, units)"
+      @taken="takeSpoken"
+    />
     <DepthCheck
       v-if="vesselOf"
       :units="units"

@@ -7,7 +7,8 @@ import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import { read } from '../api/client.js';
 import DepthCheck from './DepthCheck.vue';
-import { gramsOf, massUnit, weightSuch } from './massUnit.js';
+import SpokenFigure from './SpokenFigure.vue';
+import { gramsOf, massUnit, spokenWeight, weightSuch } from './massUnit.js';
 import TextField from './TextField.vue';
 
 /**
@@ -84,6 +85,10 @@ const tareSays = computed(
 const tareHint = computed(() =>
   props.knownTareG || tareText.value ? '' : tell('WeighFields.not-known-weigh-it-empty'),
 );
+function takeSpoken(typed: string): void {
+  grossText.value = typed;
+  readBy.value = tell('SpokenFigure.spoken');
+}
 async function readScale(): Promise<void> {
   const reading = await read(`/instruments/bench-scale?${props.scale}`);
   if (reading.state === 'silent')
@@ -124,6 +129,11 @@ defineExpose({ clear });
     type="button"
     :label="tell('common.read-scale')"
     @click="readScale"
+  />
+  <SpokenFigure
+    :label="tell('SpokenFigure.say-the-weight')"
+    :read-back="(typed) => spokenWeight(typed, units)"
+    @taken="takeSpoken"
   />
   <p v-if="netG !== null && netG >= 0" class="net display">
     {{ tell('WeighFields.net', { netG: massText(netG / 1000, units, 2) }) }}

@@ -1,7 +1,7 @@
 import { largeUnit, largestOf, readMassG, smallUnit, smallestOf, unitsFor } from '@furrow/words';
 import type { Units } from '@furrow/core';
 import { tell } from '../words/tell.js';
-import { plainFigure, smallMassText } from '../words/figures.js';
+import { plainFigure, smallMassText, weighedText } from '../words/figures.js';
 import { householdUnits } from '../words/units.js';
 
 type Size = 'large' | 'small';
@@ -35,4 +35,10 @@ export function weightSuch(exampleG: number): string {
     ? `${plainFigure(exampleG / 1000)} ${largeUnit(units)}`
     : smallMassText(exampleG, units, 1);
   return tell('massUnit.weight-such-as', { figure });
+}
+
+/** A spoken weight as it is read back, in the household's units; null where it is no weight. */
+export function spokenWeight(typed: string, units: Units): string | null {
+  const g = gramsOf(typed, units);
+  return g === null ? null : weighedText(g, units);
 }

@@ -34,6 +34,7 @@ import RipeRules from './RipeRules.vue';
 import TheirsRules from './TheirsRules.vue';
 import LanguageRules from './LanguageRules.vue';
 import RuleChoice from './RuleChoice.vue';
+import SpeechHere from './SpeechHere.vue';
 import UnitRules from './UnitRules.vue';
 
 const ui = useUi();
@@ -212,6 +213,7 @@ function beginAnew(): void {
           />
         </div>
         <LanguageRules v-model="draft.language" @another="beginAnew" />
+        <SpeechHere />
         <UnitRules v-model="draft.units" />
         <LabelRules v-model="draft" :issue="issue" />
       </div>

@@ -2,6 +2,7 @@
 import { potsCheck, type BatchDetail, type Look, type Units } from '@furrow/core';
 import { computed } from 'vue';
 import NumberField from '../parts/NumberField.vue';
+import SpokenFigure from '../parts/SpokenFigure.vue';
 import { figure, smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
 import { said } from '../words/units.js';
@@ -13,6 +14,7 @@ const props = defineProps<{
   method: BatchDetail['batch']['method'];
   units: Units;
 }>();
+const MOST_POTS = 500;
 const emptied = defineModel<number | null>('emptied', { required: true });
 const withPollen = defineModel<boolean>('pollen', { required: true });
 const pots = computed(() => {
@@ -23,6 +25,11 @@ const pots = computed(() => {
 /** Honey of one pot: grams or ounces to a tenth. */
 const potText = (g: number): string =>
   props.units.mass === 'kilograms' ? `${figure(g, 1)} g` : smallMassText(g, props.units, 1);
+/** Whole pots as they are read back; null where it is no count. */
+function countSaid(typed: string): string | null {
+  const isCount = /^[1-9]\d{0,2}$/.test(typed) && Number(typed) <= MOST_POTS;
+  return isCount ? tell('PotsEmptied.pots', { count: Number(typed) }) : null;
+}
 </script>
 
 <template>
@@ -35,9 +42,14 @@ const potText = (g: number): string =>
         : tell('WeighUnit.pots')
     "
     :min="1"
-    :max="500"
+    :max="MOST_POTS"
     whole
     nullable
+  />
+  <SpokenFigure
+    :label="tell('SpokenFigure.say-the-count')"
+    :read-back="countSaid"
+    @taken="emptied = Number($event)"
   />
   <label class="check"
     ><input v-model="withPollen" type="checkbox" />

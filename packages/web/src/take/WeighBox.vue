@@ -15,7 +15,8 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, spokenWeight, weightSuch } from '../parts/massUnit.js';
+import SpokenFigure from '../parts/SpokenFigure.vue';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
@@ -61,6 +62,10 @@ const guessOff = computed(() => {
 });
 /** A guess after the scale has spoken is none. */
 const mayGuess = computed(() => empty.value && fullG.value !== null && g.value === null);
+function takeSpoken(typed: string): void {
+  text.value = typed;
+  readBy.value = tell('SpokenFigure.spoken');
+}
 async function readScale(): Promise<void> {
   const reading = await read(
     `/instruments/bench-scale?batchId=${props.detail.batch.id}&boxOf=${props.combIds.join(',')}${empty.value ? '&empty=yes' : ''}`,
@@ -177,6 +182,11 @@ const missing = computed(() => {
       :hint="readBy"
     />
     <Button outlined type="button" :label="tell('common.read-scale')" @click="readScale" />
+    <SpokenFigure
+      :label="tell('SpokenFigure.say-the-weight')"
+      :read-back="(typed) => spokenWeight(typed, units)"
+      @taken="takeSpoken"
+    />
     <p class="sub">
       {{ tell('WeighBox.no-such-scale-lift-each') }}
     </p>

@@ -25,7 +25,8 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
+import SpokenFigure from '../parts/SpokenFigure.vue';
+import { gramsOf, massUnit, spokenWeight, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { newId, read } from '../api/client.js';
@@ -167,6 +168,11 @@ const missing = computed(() => {
   if (tareG.value === null) return tell('WeighUnit.what-did-vessel-weigh-before');
   return agreed.value ? null : tell('WeighUnit.answer-first-whether-both-may');
 });
+const weightSaid = (typed: string): string | null => spokenWeight(typed, units.value);
+function takeSpoken(typed: string): void {
+  grossText.value = typed;
+  readBy.value = tell('SpokenFigure.spoken');
+}
 async function readScale(): Promise<void> {
   const reading = await read(
     `/instruments/bench-scale?batchId=${props.detail.batch.id}&combId=${props.combId}&vesselId=${tub.value ?? ''}`,
@@ -269,6 +275,11 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         @click="byDepth = !byDepth"
       />
     </div>
+    <SpokenFigure
+      :label="tell('SpokenFigure.say-the-weight')"
+      :read-back="weightSaid"
+      @taken="takeSpoken"
+    />
     <template v-if="byDepth"
       ><NumberField
         v-model="depthMm"

@@ -147,6 +147,11 @@ export const rules = {
   'starting.as-furrow-begins': 'as Furrow begins',
   'RulesView.house-rules-written-down': 'House rules written down.',
   'InstrumentsPanel.hive-scale': 'Hive scale',
+  'SpeechHere.browser-s-own-service':
+    'Speech is turned into words by a service of the browser itself, which may send what it hears to the browser’s maker. What it heard is read back and counts only when you say so. Without it everything is typed.',
+  'SpeechHere.may-be-spoken': 'May be spoken',
+  'SpeechHere.typed-only': 'Typed only',
+  'SpeechHere.weights-and-counts-on-this': 'Weights and counts, on this device',
   'LanguageRules.as-each-device': 'As each device asks',
   'LanguageRules.as-household': 'As the household',
   'LanguageRules.on-this-device': 'On this device',

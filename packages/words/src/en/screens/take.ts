@@ -183,6 +183,7 @@ export const take = {
   'WeighBox.no-such-scale-lift-each':
     'No such scale? Lift each side with a hand scale and add the two: right to about 2 %.',
   'WeighBox.comb': '{netG} of comb',
+  'PotsEmptied.pots': '{count, plural, one {# pot} other {# pots}}',
   'WeighUnit.by-depth-weigh-it-at': 'by depth: weigh it at home when you can',
   'WeighUnit.full-one': '{netG} % of a full one',
   'WeighUnit.under': 'under',

@@ -150,6 +150,11 @@ export const rules: Sentences<typeof english> = {
   'starting.as-furrow-begins': 'como o Furrow começa',
   'RulesView.house-rules-written-down': 'Regras da casa anotadas.',
   'InstrumentsPanel.hive-scale': 'Balança da colmeia',
+  'SpeechHere.browser-s-own-service':
+    'A fala é posta em palavras por um serviço do próprio navegador, que pode mandar o que ouve a quem o fez. O que ele ouviu é lido de volta e só conta quando você confirma. Sem ele tudo se digita.',
+  'SpeechHere.may-be-spoken': 'Podem ser ditos',
+  'SpeechHere.typed-only': 'Só digitados',
+  'SpeechHere.weights-and-counts-on-this': 'Pesos e contagens, neste aparelho',
   'LanguageRules.as-each-device': 'Como cada aparelho pede',
   'LanguageRules.as-household': 'Como a casa',
   'LanguageRules.on-this-device': 'Neste aparelho',

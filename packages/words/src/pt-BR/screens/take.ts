@@ -193,6 +193,7 @@ export const take: Sentences<typeof english> = {
     'em cerca de 2 %.',
   ],
   'WeighBox.comb': '{netG} de favo',
+  'PotsEmptied.pots': '{count, plural, one {# pote} other {# potes}}',
   'WeighUnit.by-depth-weigh-it-at': 'pela altura: pese em casa quando puder',
   'WeighUnit.full-one': '{netG} % de um cheio',
   'WeighUnit.under': 'abaixo',
