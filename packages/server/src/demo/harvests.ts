@@ -14,6 +14,8 @@ import { DEMO_COMBS, type DemoComb } from './combs.js';
 import type { Send } from './otherHives.js';
 
 const DAY = 86_400_000;
+/** The tub, empty. */
+const TUB_G = 1240;
 /** Where the household keeps its bees. */
 export const ZONE = 'America/Sao_Paulo';
 
@@ -28,11 +30,52 @@ export interface TopBarDemo {
   look: (combId: string, at: Date, comb: DemoComb, days: number) => Promise<unknown>;
 }
 
+/** Combs chosen to be crushed, the day planned, each taken into the tub on the scale. */
+async function crushHarvest(
+  { send, vessels }: TopBarDemo,
+  said: {
+    hiveId: string;
+    combIds: readonly string[];
+    chosenAt: Date;
+    plannedAt: Date;
+    startsAt: Date;
+    kitchenTemperatureC: number;
+    moisturePercent: number;
+    weighed: readonly { combId: string; netG: number; at: Date }[];
+    minutes: number;
+  },
+): Promise<string> {
+  const { hiveId, combIds, kitchenTemperatureC, moisturePercent, minutes } = said;
+  const batchId = randomUUID();
+  await send('post', '/harvests', said.chosenAt, {
+    ...{ visitId: randomUUID(), batchId, hiveId },
+    ...{ method: 'crush', combIds, anyway: [] },
+  });
+  const startLocal = DateTime.fromJSDate(said.startsAt, { zone: ZONE }).toFormat(
+    "yyyy-MM-dd'T'HH:mm",
+  );
+  await send(
+    'post',
+    '/harvests/:id/plan',
+    said.plannedAt,
+    { startLocal, kitchenTemperatureC, moisturePercent },
+    { id: batchId },
+  );
+  let tareG = TUB_G;
+  for (const { combId, netG, at } of said.weighed) {
+    const grossG = tareG + netG;
+    await send('post', '/takes', at, {
+      ...{ id: randomUUID(), batchId, combId, outcome: 'taken' },
+      ...{ vesselId: vessels.tub, grossG, tareG, minutes },
+    });
+    tareG = grossG;
+  }
+  return batchId;
+}
+
 /** A harvest of last season: two combs, drained, jarred, its wax clean, its book closed. */
-export async function seedLastSeason(
-  { db, send, ago, vessels, jars, combAt, look }: TopBarDemo,
-  view: Hive,
-): Promise<void> {
+export async function seedLastSeason(demo: TopBarDemo, view: Hive): Promise<void> {
+  const { db, send, ago, vessels, jars, combAt, look } = demo;
   const at = ago(372);
   const later = (hours: number): Date => new Date(at.getTime() + hours * 3_600_000);
   const ripe = firstOf(DEMO_COMBS, (c) => c.slot === 12);
@@ -41,40 +84,15 @@ export async function seedLastSeason(
   for (const comb of DEMO_COMBS.filter((c) => c.slot < 16))
     await look(combAt(view, comb.slot), new Date(at.getTime() - 2 * DAY), comb, 5);
   const combIds = [16, 17].map((slot) => combAt(view, slot));
-  const batchId = randomUUID();
-  await send('post', '/harvests', at, {
-    visitId: randomUUID(),
-    batchId,
+  const batchId = await crushHarvest(demo, {
     hiveId: view.id,
-    method: 'crush',
-    combIds,
-    anyway: [],
+    ...{ combIds, chosenAt: at, plannedAt: at, startsAt: at },
+    ...{ kitchenTemperatureC: 25, moisturePercent: 17.6, minutes: 14 },
+    weighed: [
+      { combId: combIds[1], netG: 1985, at: later(0.5) },
+      { combId: combIds[0], netG: 2040, at: later(0.8) },
+    ],
   });
-  await send(
-    'post',
-    '/harvests/:id/plan',
-    at,
-    {
-      startLocal: DateTime.fromJSDate(at, { zone: ZONE }).toFormat("yyyy-MM-dd'T'HH:mm"),
-      kitchenTemperatureC: 25,
-      moisturePercent: 17.6,
-    },
-    { id: batchId },
-  );
-  let grossG = 1240;
-  for (const [i, netG] of [1985, 2040].entries()) {
-    await send('post', '/takes', later(0.5 + i * 0.3), {
-      id: randomUUID(),
-      batchId,
-      combId: combIds[1 - i],
-      outcome: 'taken',
-      vesselId: vessels.tub,
-      grossG: grossG + netG,
-      tareG: grossG,
-      minutes: 14,
-    });
-    grossG += netG;
-  }
   const drainId = randomUUID();
   await send('post', '/drains', later(2), {
     id: drainId,
@@ -158,47 +176,20 @@ export async function seedLastSeason(
 }
 
 /** The two back combs, taken this morning and draining since. */
-export async function seedThisMorning(
-  { db, send, ago, vessels, combAt }: TopBarDemo,
-  view: Hive,
-): Promise<void> {
+export async function seedThisMorning(demo: TopBarDemo, view: Hive): Promise<void> {
+  const { db, send, ago, vessels, combAt } = demo;
   const start = ago(0, 5.2);
   const before = (hours: number): Date => new Date(start.getTime() - hours * 3_600_000);
   const combIds = [17, 16].map((slot) => combAt(view, slot));
-  const batchId = randomUUID();
-  await send('post', '/harvests', before(10), {
-    visitId: randomUUID(),
-    batchId,
+  const batchId = await crushHarvest(demo, {
     hiveId: view.id,
-    method: 'crush',
-    combIds,
-    anyway: [],
+    ...{ combIds, chosenAt: before(10), plannedAt: before(9), startsAt: before(2) },
+    ...{ kitchenTemperatureC: 24, moisturePercent: 17.8, minutes: 12 },
+    weighed: [
+      { combId: combIds[0], netG: 2110, at: before(1.4) },
+      { combId: combIds[1], netG: 2265, at: before(1) },
+    ],
   });
-  await send(
-    'post',
-    '/harvests/:id/plan',
-    before(9),
-    {
-      startLocal: DateTime.fromJSDate(before(2), { zone: ZONE }).toFormat("yyyy-MM-dd'T'HH:mm"),
-      kitchenTemperatureC: 24,
-      moisturePercent: 17.8,
-    },
-    { id: batchId },
-  );
-  let grossG = 1240;
-  for (const [i, netG] of [2110, 2265].entries()) {
-    await send('post', '/takes', before(1.4 - i * 0.4), {
-      id: randomUUID(),
-      batchId,
-      combId: combIds[i],
-      outcome: 'taken',
-      vesselId: vessels.tub,
-      grossG: grossG + netG,
-      tareG: grossG,
-      minutes: 12,
-    });
-    grossG += netG;
-  }
   const drainId = randomUUID();
   const { detail } = await send<{ detail: { drains: Drain[] } }>('post', '/drains', start, {
     id: drainId,

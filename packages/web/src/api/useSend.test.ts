@@ -128,12 +128,44 @@ describe('the same tap twice', () => {
     expect(await Promise.all([tap('a'), tap('b')])).toEqual([{ ok: 1 }, { ok: 1 }]);
     expect(fetch).toHaveBeenCalledTimes(1);
   });
-  it('is a second command once the first has its answer', async () => {
-    const { body } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }));
-    const { go } = sender();
-    const tap = (id: string) => go('/drainEvents', { id, kind: 'mash' } as never, 'Mashed');
-    expect([await tap('a'), await tap('b')]).toEqual([{ ok: 1 }, { ok: 2 }]);
-    expect(body(1).id).not.toBe(body(0).id);
+  describe('with its answer between them', () => {
+    beforeEach(() => vi.useFakeTimers({ toFake: ['Date', 'setTimeout', 'clearTimeout'] }));
+    afterEach(() => vi.useRealTimers());
+    const tapper = () => {
+      const { go } = sender();
+      return (id: string) => go('/drainEvents', { id, kind: 'mash' } as never, 'Mashed');
+    };
+    it('is one where the finger trembled, however quick the house is', async () => {
+      const { fetch } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }));
+      const tap = tapper();
+      expect([await tap('a'), await tap('b')]).toEqual([{ ok: 1 }, { ok: 1 }]);
+      expect(fetch).toHaveBeenCalledTimes(1);
+    });
+    it('is two where it was touched again', async () => {
+      const { body } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }));
+      const tap = tapper();
+      expect(await tap('a')).toEqual({ ok: 1 });
+      vi.advanceTimersByTime(500);
+      expect(await tap('b')).toEqual({ ok: 2 });
+      expect(body(1).id).not.toBe(body(0).id);
+    });
+    it('is another one where something else was written between', async () => {
+      const { fetch } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }), json(201, { ok: 3 }));
+      const { go } = sender();
+      const leaveOut = (leftOut: boolean) =>
+        go('/cutPieces/a', { leftOut } as never, 'Said', { method: 'PATCH' });
+      await leaveOut(true);
+      await leaveOut(false);
+      expect(await leaveOut(true)).toEqual({ ok: 3 });
+      expect(fetch).toHaveBeenCalledTimes(3);
+    });
+    it('is sent anew at once where the first was not written', async () => {
+      const { fetch } = answers(json(503, {}), json(201, { ok: 2 }));
+      const { go } = sender();
+      const tap = () => go('/packings', { n: 1 } as never, 'Packed');
+      expect([await tap(), await tap()]).toEqual([null, { ok: 2 }]);
+      expect(fetch).toHaveBeenCalledTimes(2);
+    });
   });
   it('to two places is two', async () => {
     const { fetch } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }));

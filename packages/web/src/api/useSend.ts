@@ -5,6 +5,7 @@ import { useUi } from '../shell/ui.js';
 import { said as inUnits } from '../words/units.js';
 import { useAwaySince } from './away.js';
 import { Refused, newId, send, type SendOptions } from './client.js';
+import { ONE_TOUCH_MS } from '../parts/oneTouch.js';
 import { isBehind, keepEntry, layDown, mayBeKept, notInHouse, settleOutbox } from './outbox.js';
 import { useRefresh } from './queries.js';
 
@@ -51,8 +52,10 @@ export function useSend() {
   const ui = useUi();
   const underway = ref(0);
   const busy = computed(() => underway.value > 0);
-  /** What is on its way now: the same tap twice is one command. */
+  /** What is on its way: the same tap twice is one command. */
   const onItsWay = new Map<string, Promise<unknown>>();
+  /** The last that was written, while a finger may still tremble on its key. */
+  let justWritten: { words: string; until: number; answer: unknown } | null = null;
   const refusal = ref<Refused | null>(null);
   /** Of the command that is sent next, and of its second try. */
   let nextId = newId();
@@ -145,6 +148,11 @@ export function useSend() {
       underway.value--;
     }
   }
+  /** The command that a tap is the second touch of; undefined where it is one of its own. */
+  function sameTap(words: string): Promise<unknown> | undefined {
+    const isTremble = justWritten?.words === words && Date.now() < justWritten.until;
+    return isTremble ? Promise.resolve(justWritten!.answer) : onItsWay.get(words);
+  }
   function go<Said extends SpokenWrite>(
     path: Said,
     payload: PayloadTo<Said>,
@@ -152,9 +160,15 @@ export function useSend() {
     ...[options]: HowSent<Said>
   ): Promise<Answered<Said> | null> {
     const words = wordsOf(path, payload);
-    const same = onItsWay.get(words);
+    const same = sameTap(words);
     if (same) return same as Promise<Answered<Said> | null>;
-    const sent = goNow(path, payload, said, options).finally(() => onItsWay.delete(words));
+    const until = Date.now() + ONE_TOUCH_MS;
+    const sent = goNow(path, payload, said, options).then((answer) => {
+      onItsWay.delete(words);
+      // What was not written may be sent again at once.
+      justWritten = answer === null ? null : { words, until, answer };
+      return answer;
+    });
     onItsWay.set(words, sent);
     return sent;
   }

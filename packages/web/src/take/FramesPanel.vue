@@ -321,6 +321,8 @@ function state(f: (typeof frames.value)[number]): string {
   </div>
 </template>
 
+<style scoped src="./atTheHive.css" />
+
 <style scoped>
 .frames {
   display: grid;
@@ -359,11 +361,6 @@ function state(f: (typeof frames.value)[number]): string {
   display: flex;
   gap: 24px;
   flex-wrap: wrap;
-}
-.main {
-  min-height: 108px !important;
-  font: 600 28px var(--display) !important;
-  width: 100%;
 }
 .halves .p-button {
   flex: 1;

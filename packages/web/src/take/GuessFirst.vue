@@ -32,18 +32,10 @@ function noGuess(): void {
   </form>
 </template>
 
+<style scoped src="./atTheHive.css" />
+
 <style scoped>
 .text {
   font-size: 20px;
-}
-.main {
-  min-height: 108px !important;
-  font: 600 28px var(--display) !important;
-  width: 100%;
-}
-:deep(.p-inputtext) {
-  min-height: 64px;
-  font-size: 22px;
-  font-weight: 700;
 }
 </style>

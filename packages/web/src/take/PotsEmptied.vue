@@ -63,22 +63,4 @@ function countSaid(typed: string): string | null {
   </p>
 </template>
 
-<style scoped>
-.check {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 64px;
-  font-size: 18px;
-}
-.check input {
-  width: 28px;
-  height: 28px;
-  accent-color: var(--field);
-}
-:deep(.p-inputtext) {
-  min-height: 64px;
-  font-size: 22px;
-  font-weight: 700;
-}
-</style>
+<style scoped src="./atTheHive.css" />

@@ -94,21 +94,4 @@ async function write(): Promise<void> {
   </form>
 </template>
 
-<style scoped>
-.check {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 64px;
-  font-size: 18px;
-}
-.check input {
-  width: 32px;
-  height: 32px;
-}
-.main {
-  min-height: 108px !important;
-  font: 600 28px var(--display) !important;
-  width: 100%;
-}
-</style>
+<style scoped src="./atTheHive.css" />

@@ -216,6 +216,8 @@ const missing = computed(() => {
   </form>
 </template>
 
+<style scoped src="./atTheHive.css" />
+
 <style scoped>
 .net {
   font-size: 31px;
@@ -225,15 +227,5 @@ const missing = computed(() => {
 }
 .later {
   min-height: 80px;
-}
-.main {
-  min-height: 108px !important;
-  font: 600 28px var(--display) !important;
-  width: 100%;
-}
-:deep(.p-inputtext) {
-  min-height: 64px;
-  font-size: 22px;
-  font-weight: 700;
 }
 </style>

@@ -370,6 +370,8 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
   </form>
 </template>
 
+<style scoped src="./atTheHive.css" />
+
 <style scoped>
 .pair {
   display: grid;
@@ -386,20 +388,10 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
 .big-touch {
   min-height: 64px;
 }
-.main {
-  min-height: 108px !important;
-  font: 600 28px var(--display) !important;
-  width: 100%;
-}
 .halves .p-button {
   flex: 1;
   min-height: 80px;
   padding: 0 8px;
-}
-:deep(.p-inputtext) {
-  min-height: 64px;
-  font-size: 22px;
-  font-weight: 700;
 }
 /* What writes it down stays in sight: low enough on a desk, at the foot of a phone. */
 @media (max-width: 599px) {

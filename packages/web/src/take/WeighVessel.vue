@@ -205,6 +205,8 @@ async function lost(): Promise<void> {
   </form>
 </template>
 
+<style scoped src="./atTheHive.css" />
+
 <style scoped>
 .shares {
   margin: 0;
@@ -212,30 +214,9 @@ async function lost(): Promise<void> {
   font-size: 19px;
   line-height: 28px;
 }
-.check {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 64px;
-  font-size: 18px;
-}
-.check input {
-  width: 32px;
-  height: 32px;
-}
-.main {
-  min-height: 108px !important;
-  font: 600 28px var(--display) !important;
-  width: 100%;
-}
 .halves .p-button {
   flex: 1;
   min-height: 80px;
   padding: 0 8px;
-}
-:deep(.p-inputtext) {
-  min-height: 64px;
-  font-size: 22px;
-  font-weight: 700;
 }
 </style>

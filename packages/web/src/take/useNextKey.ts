@@ -1,5 +1,6 @@
 import { onMounted, onUnmounted } from 'vue';
 import { isWithin } from '../parts/domEvents.js';
+import { ONE_TOUCH_MS } from '../parts/oneTouch.js';
 
 /** Keys of a keyboard: what has the focus may mean something of its own by them. */
 const OF_A_KEYBOARD: readonly string[] = [' ', 'Enter'];
@@ -7,8 +8,6 @@ const OF_A_KEYBOARD: readonly string[] = [' ', 'Enter'];
 const OF_A_PEDAL: readonly string[] = ['PageDown', 'MediaTrackNext', 'MediaPlayPause'];
 const OWN_KEYS = 'input, button, a, select, summary, [role="button"]';
 const TYPES = 'input, select, textarea';
-/** A foot that trembles, or a contact that bounces, is one touch. */
-const ONE_TOUCH_MS = 300;
 
 /**
  * The one next action by a key: space or Enter, a foot pedal, a remote or a knuckle on whatever
