@@ -2,7 +2,7 @@
 import { comesLater } from '../parts/comesLater.js';
 import { tell, moment } from '../words/tell.js';
 import { serverSpeed } from '../api/client';
-import { clockText } from './times';
+import { clockText, ranText } from './times';
 import { useStandsSince } from '../api/failure';
 import { useAwaySince, useLetIn } from '../api/away';
 import { browserKeeps } from '../api/deviceStore';
@@ -29,8 +29,7 @@ const awaySince = useAwaySince();
 /** Since when what stands here was not read anew: at once where the house is away. */
 const standsSince = computed(() => staleSince.value ?? awaySince.value);
 const { data: hives } = useHives();
-const since = (clock: Clock): string =>
-  hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000);
+const since = (clock: Clock): string => ranText(clock.startedAt, now.value);
 function due(clock: Clock): string {
   const { dueAt, dueWhat } = clock;
   if (!dueAt || !dueWhat) return '';

@@ -6,6 +6,7 @@ import type { OutboxEntry } from '../api/outboxEntry.js';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { tell } from '../words/tell.js';
 import WhichStands from './WhichStands.vue';
+import { saidOfEntry } from './saidOfEntry.js';
 import { clockText } from './times.js';
 import { useUi } from './ui.js';
 
@@ -88,12 +89,12 @@ const mayBeAnother = ({ refused: why }: OutboxEntry): boolean => why?.code === '
       <ul>
         <li v-for="kept in waiting" :key="kept.sequence">
           <p>
-            <span class="sub">{{ at(kept) }}</span> {{ kept.said }}
+            <span class="sub">{{ at(kept) }}</span> {{ saidOfEntry(kept) }}
           </p>
           <Button
             text
             :label="tell('common.take-it-back')"
-            :aria-label="tell('WaitingDialog.take-back', { what: kept.said })"
+            :aria-label="tell('WaitingDialog.take-back', { what: saidOfEntry(kept) })"
             @click="takeBack(kept.entry.id)"
           />
         </li>

@@ -8,6 +8,7 @@ import type { OutboxEntry } from '../api/outboxEntry.js';
 import { factWord } from '../parts/factWord.js';
 import { measured, tell } from '../words/tell.js';
 import { said } from '../words/units.js';
+import { saidOfEntry } from './saidOfEntry.js';
 import { clockText } from './times.js';
 
 /**
@@ -26,11 +27,7 @@ const saidThere = computed(() => {
   return [said(says), what, weight].filter(Boolean).join(': ');
 });
 /** What was written here, likewise. */
-const saidHere = computed(() => {
-  const { entry, said: told } = props.kept;
-  const what = entry.path === '/colonyFacts' ? factWord(entry.payload.fact) : '';
-  return [told.replace(/\.$/, ''), what].filter(Boolean).join(': ');
-});
+const saidHere = computed(() => saidOfEntry(props.kept).replace(/\.$/, ''));
 const whoThere = computed(() =>
   [when(props.stands.occurredAt), props.stands.person, props.stands.device]
     .filter(Boolean)

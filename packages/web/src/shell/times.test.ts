@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { aboutText } from './times.js';
+import { aboutText, ranText } from './times.js';
 
 const now = new Date('2026-03-14T15:00:00Z');
 const about = (instant: string, rounding?: 'earlier' | 'near' | 'later'): string =>
@@ -18,5 +18,19 @@ describe('a forecast time', () => {
   });
   it('goes over midnight as a clock does', () => {
     expect(about('15T02:50', 'later')).toBe('Sun 00:00');
+  });
+});
+
+describe('how long a clock has run', () => {
+  it.each([
+    ['14T14:59', '1 min'],
+    ['14T09:48', '5 h 12 min'],
+    ['13T12:00', '1 d 3 h'],
+  ])('since %s: %s', (instant, says) => {
+    expect(ranText(`2026-03-${instant}:00Z`, now)).toBe(says);
+  });
+  it('tells a minute when it is over, as the large clock of a drain does', () => {
+    const late = new Date(now.getTime() + 59_000);
+    expect(ranText('2026-03-14T09:48:00Z', late)).toBe('5 h 12 min');
   });
 });

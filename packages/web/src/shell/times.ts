@@ -1,4 +1,4 @@
-import { firstOf, instantOf } from '@furrow/core';
+import { firstOf, hoursText, instantOf } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { measured, moment } from '../words/tell.js';
 
@@ -50,4 +50,10 @@ export function dayText(at: Date | string, zone: string): string {
   const date =
     typeof at === 'string' ? DateTime.fromISO(at, { zone }) : DateTime.fromJSDate(at, { zone });
   return moment(date, 'weekday-day');
+}
+
+/** How long a clock has run, in whole minutes that are over: "5 h 12 min". */
+export function ranText(startedAt: string, now: Date): string {
+  const minutes = Math.floor((now.getTime() - Date.parse(startedAt)) / 60_000);
+  return hoursText(minutes / 60);
 }

@@ -110,6 +110,15 @@ describe('what another device said otherwise', () => {
     expect(notInHouse.value).toEqual([]);
     dialog.unmount();
   });
+  it('says what it is while it waits, too', async () => {
+    answers = [() => json(503, {})];
+    const at = { path: '/colonyFacts', placeId: null } as const;
+    await keepEntry(at, '/colonyFacts', defensive, { commandId: 'waits', said: 'Ipê: temper.' });
+    const dialog = open();
+    await flushPromises();
+    expect(text()).toContain('Ipê: temper: defensive');
+    dialog.unmount();
+  });
   it('is taken back in the house where what was said here is to stand', async () => {
     await keptTemper();
     const dialog = open();

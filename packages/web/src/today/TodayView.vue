@@ -4,7 +4,7 @@ import { said } from '../words/units.js';
 import { STAGE_NAMES } from '../shell/stageNames.js';
 import { tell, moment } from '../words/tell.js';
 import { failureOf } from '../api/failure';
-import { harvestMark, hoursText, dayOf } from '@furrow/core';
+import { harvestMark, dayOf } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
 import Button from 'primevue/button';
@@ -16,7 +16,7 @@ import StateLine from '../parts/StateLine.vue';
 import { helperSees } from '../house/helperMay.js';
 import { useMe } from '../house/useHouse.js';
 import { useClocks, useHarvests, useHives, useRules, useToday } from '../api/queries.js';
-import { clockText, dateText } from '../shell/times.js';
+import { clockText, dateText, ranText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { groupHung, saysIfLeft, spoken, type SpokenLine } from './hung.js';
 
@@ -37,9 +37,7 @@ const { data: harvests } = useHarvests();
 const { data: clocks } = useClocks();
 function clockOf(batchId: string): string {
   const clock = clocks.value?.find((c) => c.batchId === batchId);
-  return clock
-    ? `, ${hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000)}`
-    : '';
+  return clock ? `, ${ranText(clock.startedAt, now.value)}` : '';
 }
 const retry = (): void => void Promise.all([today.refetch(), hives.refetch(), rules.refetch()]);
 const zone = computed(() => hives.data.value?.[0]?.site.zone ?? 'local');
