@@ -5,6 +5,7 @@ import DialogFrame from '../parts/DialogFrame.vue';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { useJournal, useRefresh } from '../api/queries.js';
 import { Refused, send } from '../api/client.js';
+import { oneAtATime } from '../parts/oneTouch.js';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { helpOf } from './help.js';
@@ -34,7 +35,7 @@ const keys = [
   ['?', tell('KeysDialog.this-list')],
   [tell('KeysDialog.esc'), tell('KeysDialog.put-it-down')],
 ];
-async function undo(commandId: string): Promise<void> {
+const undo = oneAtATime(async (commandId: string): Promise<void> => {
   refused.value = '';
   try {
     await send('/undo', { commandId });
@@ -43,7 +44,7 @@ async function undo(commandId: string): Promise<void> {
     refused.value =
       error instanceof Refused ? error.message : tell('KeysDialog.this-could-not-be-undone');
   }
-}
+});
 </script>
 
 <template>

@@ -2,6 +2,7 @@
 import { comesLater } from '../parts/comesLater.js';
 import { tell, moment } from '../words/tell.js';
 import { serverSpeed } from '../api/client';
+import { oneAtATime } from '../parts/oneTouch.js';
 import { clockText, ranText } from './times';
 import { useStandsSince } from '../api/failure';
 import { useAwaySince, useLetIn } from '../api/away';
@@ -85,7 +86,8 @@ watch([clocks, now], () => {
     ui.say(text);
   }
 });
-async function undo(): Promise<void> {
+/** Touched twice it takes back one entry. */
+const undo = oneAtATime(async (): Promise<void> => {
   try {
     // Without a message on the strip, the last entry there is.
     const commandId =
@@ -100,7 +102,7 @@ async function undo(): Promise<void> {
   } catch (error) {
     ui.say(error instanceof Refused ? error.message : tell('SoilStrip.this-could-not-be-undone'));
   }
-}
+});
 /** What is on the screen could not be read anew: said with its age, by Furrow's clock. */
 const standsText = computed(() => {
   if (standsSince.value === null) return null;
@@ -176,7 +178,7 @@ defineExpose({ undo });
     >
       <template v-if="ui.message">
         <span class="text">{{ said(ui.message.text) }}</span>
-        <button v-if="ui.message.commandId" type="button" @click="undo">
+        <button v-if="ui.message.commandId" type="button" @click="undo()">
           {{ tell('common.undo') }}
         </button>
       </template>
