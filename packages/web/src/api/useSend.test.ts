@@ -149,6 +149,15 @@ describe('the same tap twice', () => {
       expect(await tap('b')).toEqual({ ok: 2 });
       expect(body(1).id).not.toBe(body(0).id);
     });
+    it('is another one where it is told as another', async () => {
+      const { fetch } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }));
+      const { go } = sender();
+      const open = (id: string, told: string) =>
+        go('/frameEvents', { id, kind: 'open' } as never, told);
+      await open('a', 'Part 2 opened.');
+      expect(await open('b', 'Part 3 opened.')).toEqual({ ok: 2 });
+      expect(fetch).toHaveBeenCalledTimes(2);
+    });
     it('is another one where something else was written between', async () => {
       const { fetch } = answers(json(201, { ok: 1 }), json(201, { ok: 2 }), json(201, { ok: 3 }));
       const { go } = sender();

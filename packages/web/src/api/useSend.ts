@@ -35,10 +35,13 @@ interface Naming {
   said: string;
 }
 
-/** What a command says, whatever new id the thing it writes was given by the tap. */
-function wordsOf(path: string, payload: unknown): string {
+/**
+ * What a command says and how it is told, whatever new id the thing it writes was given by the tap:
+ * a third part of a frame that is opened has the words of the second, but is told as the third.
+ */
+function wordsOf(path: string, payload: unknown, told: string): string {
   const { id: _, ...said } = { ...(payload as object) } as { id?: unknown };
-  return JSON.stringify([path, said]);
+  return JSON.stringify([path, said, told]);
 }
 
 /**
@@ -159,7 +162,7 @@ export function useSend() {
     said: string,
     ...[options]: HowSent<Said>
   ): Promise<Answered<Said> | null> {
-    const words = wordsOf(path, payload);
+    const words = wordsOf(path, payload, said);
     const same = sameTap(words);
     if (same) return same as Promise<Answered<Said> | null>;
     const until = Date.now() + ONE_TOUCH_MS;

@@ -22,3 +22,9 @@ const CHOICES = [
     <p class="sub">{{ tell('SpeechHere.browser-s-own-service') }}</p>
   </div>
 </template>
+
+<style scoped>
+.sub {
+  margin: 8px 0 0;
+}
+</style>

@@ -1,15 +1,14 @@
 <script setup lang="ts">
-import { potsCheck, type BatchDetail, type Look, type Units } from '@furrow/core';
-import { computed } from 'vue';
+import { type BatchDetail, type Look, type Units } from '@furrow/core';
 import NumberField from '../parts/NumberField.vue';
 import SpokenFigure from '../parts/SpokenFigure.vue';
 import { figure, smallMassText } from '../words/figures.js';
 import { tell } from '../words/tell.js';
-import { said } from '../words/units.js';
 
-/** How many pots a weight came from, what one held, and whether that can be. */
+/** How many pots a weight came from, what one held, and whether pollen came with it. */
 const props = defineProps<{
-  netG: number | null;
+  /** What one of them held, where it can be; null where there is no such weight. */
+  gPerPot: number | null;
   look: Look | null;
   method: BatchDetail['batch']['method'];
   units: Units;
@@ -17,11 +16,6 @@ const props = defineProps<{
 const MOST_POTS = 500;
 const emptied = defineModel<number | null>('emptied', { required: true });
 const withPollen = defineModel<boolean>('pollen', { required: true });
-const pots = computed(() => {
-  if (!emptied.value || props.netG === null || props.netG < 0) return null;
-  const seen = props.look?.pots ?? null;
-  return potsCheck({ potsEmptied: emptied.value, netG: props.netG, pots: seen });
-});
 /** Honey of one pot: grams or ounces to a tenth. */
 const potText = (g: number): string =>
   props.units.mass === 'kilograms' ? `${figure(g, 1)} g` : smallMassText(g, props.units, 1);
@@ -55,11 +49,8 @@ function countSaid(typed: string): string | null {
     ><input v-model="withPollen" type="checkbox" />
     {{ tell('WeighUnit.some-pollen-pots-came-with') }}</label
   >
-  <p v-if="pots" class="sub">
-    <b v-if="pots.question" class="rust" role="alert">{{ said(pots.question) }}</b><template
-      v-else
-      >{{ tell('WeighUnit.pot', { said: potText(pots.gPerPot) }) }}</template
-    >
+  <p v-if="gPerPot !== null" class="sub">
+    {{ tell('WeighUnit.pot', { said: potText(gPerPot) }) }}
   </p>
 </template>
 

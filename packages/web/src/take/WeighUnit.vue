@@ -6,6 +6,7 @@ import {
   WENT_TO_WORDS,
   estimateSeen,
   kgByDepth,
+  potsCheck,
   runsInPlace,
   tareCheck,
   unitAt,
@@ -150,6 +151,17 @@ const asked = computed(() => {
   return null;
 });
 const potsEmptied = ref<number | null>(null);
+const pots = computed(() => {
+  const netG = check.value?.netG ?? null;
+  if (!isPots.value || !potsEmptied.value || netG === null || netG < 0) return null;
+  const seen = look.value?.pots ?? null;
+  return potsCheck({ potsEmptied: potsEmptied.value, netG, pots: seen });
+});
+/** What does not fit: it stands with the key that writes it down anyway. */
+const questions = computed(() => {
+  const ofPots = pots.value?.question ? said(pots.value.question) : null;
+  return [asked.value, ofPots].filter((question) => question !== null);
+});
 const withPollen = ref(false);
 const condition = ref<CombCondition>('whole');
 const wentTo = ref<WentTo>('tub');
@@ -301,7 +313,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       v-if="isPots"
       v-model:emptied="potsEmptied"
       v-model:pollen="withPollen"
-      :net-g="check?.netG ?? null"
+      :g-per-pot="pots && !pots.question ? pots.gPerPot : null"
       :look="look"
       :method="detail.batch.method"
       :units="units"
@@ -319,7 +331,6 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       >
     </p>
     <p v-if="beside" class="sub">{{ beside }}</p>
-    <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
     <details class="how">
       <summary>{{ tell('WeighUnit.its-condition-and-where-it') }}</summary>
       <SelectButton
@@ -340,14 +351,19 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         </option>
       </select>
     </details>
-    <Refusal :refusal="refusal" :fields="['grossG', 'tareG']" />
-    <Button
-      type="submit"
-      class="main"
-      :label="asked ? tell('common.write-it-down-as-i') : tell('common.write-it-down')"
-      :disabled="!check || check.netG < 0 || !agreed"
-      :loading="busy"
-    />
+    <div class="foot">
+      <p v-for="question in questions" :key="question" class="caution" role="alert">
+        {{ question }}
+      </p>
+      <Refusal :refusal="refusal" :fields="['grossG', 'tareG']" />
+      <Button
+        type="submit"
+        class="main"
+        :label="questions.length ? tell('common.write-it-down-as-i') : tell('common.write-it-down')"
+        :disabled="!check || check.netG < 0 || !agreed"
+        :loading="busy"
+      />
+    </div>
     <p v-if="missing" class="sub">{{ missing }}</p>
     <div class="acts row halves">
       <Button
@@ -382,6 +398,13 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
 .caution {
   font-size: 18px;
 }
+.foot {
+  display: grid;
+  gap: inherit;
+}
+.foot p {
+  margin: 0;
+}
 .net {
   font-size: 31px;
 }
@@ -396,10 +419,13 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
 /* What writes it down stays in sight: low enough on a desk, at the foot of a phone. */
 @media (max-width: 599px) {
   .main {
+    min-height: 88px !important;
+  }
+  .foot {
     position: sticky;
     bottom: 8px;
     z-index: 3;
-    min-height: 88px !important;
+    background: var(--lime-1);
     box-shadow: 0 0 0 8px var(--lime-1);
   }
   .halves .p-button {
